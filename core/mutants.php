@@ -2252,4 +2252,18 @@ return [
         'to' => '',
         'tests' => 'core/tests/Moves/MoveAnswersTest.php',
     ],
+    [
+        'name' => 'salt for half as much',
+        'file' => 'core/src/Emergency/Needs.php',
+        'from' => 'SALT_KG_L = 0.038',
+        'to' => 'SALT_KG_L = 0.019',
+        'tests' => 'core/tests/Emergency/NeedsTest.php',
+    ],
+    [
+        'name' => 'one pipe for all boxes',
+        'file' => 'core/src/Emergency/Needs.php',
+        'from' => 'self::need(\'hides\', ceil($boxesL / self::LEAST_BOX_L))',
+        'to' => 'self::need(\'hides\', 1)',
+        'tests' => 'core/tests/Emergency/NeedsTest.php',
+    ],
 ];

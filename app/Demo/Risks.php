@@ -154,6 +154,10 @@ final class Risks
             ['Insulated box 80 L', null, 'holding', 'L', 80.0, [['depot', 320.0, 'new']]],
             ['Wet vacuum', null, 'floor', 'piece', null, [['van', 1.0, 'new']]],
             ['Salt water, mixed and warm', null, 'water', 'L', null, [['depot', 400.0, 'new']]],
+            ['Salt, 20 kg bucket', null, 'salt', 'kg', null, [['depot', 40.0, 'new']]],
+            ['RO water', null, 'ro', 'L', null, [['depot', 300.0, 'new']]],
+            ['Carbon and cartridges', null, 'filter', 'piece', null, [['van', 2.0, 'new']]],
+            ['Grey pipe, elbows', null, 'hides', 'piece', null, [['depot', 12.0, 'new']]],
         ];
         foreach ($parts as [$name, $job, $for, $unit, $capacity, $lies]) {
             $part = Part::query()->create([

@@ -317,9 +317,9 @@ final class IncidentDesk
             EmergencyKind::PowerCut => ['air', 'power', 'heat'],
             EmergencyKind::Cold => ['heat'],
             EmergencyKind::Flood, EmergencyKind::Leak, EmergencyKind::DrainBlocked => ['floor', 'holding'],
-            EmergencyKind::Ammonia, EmergencyKind::Overdose => ['water'],
+            EmergencyKind::Ammonia, EmergencyKind::Overdose => ['water', 'filter', 'salt', 'ro'],
             EmergencyKind::ReturnDead => ['flow'],
-            EmergencyKind::MoveWrong => ['holding', 'air'],
+            EmergencyKind::MoveWrong => ['holding', 'air', 'hides'],
             default => [],
         };
     }

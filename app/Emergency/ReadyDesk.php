@@ -103,7 +103,9 @@ final class ReadyDesk
                 'where' => $need->where,
                 'withinH' => $need->withinH,
                 'good' => $need->isGood,
-                'serves' => array_map(fn (Hazard $h): string => $h->label(), $asked['serves']),
+                'serves' => $asked['serves'] === []
+                    ? array_filter([$asked['for']])
+                    : array_map(fn (Hazard $h): string => $h->label(), $asked['serves']),
                 'enough' => $need->isEnough(),
                 'restInH' => $need->restInH,
                 'testedOn' => $nearest?->testedOn,
@@ -155,7 +157,7 @@ final class ReadyDesk
     /**
      * Water stands in a depot's vessels; all else, and water somebody put on a shelf, in stores.
      *
-     * @param  array{code: string, label: string, amount: float, unit: string, serves: list<Hazard>}  $asked
+     * @param  array{code: string, label: string, amount: float, unit: string, serves: list<Hazard>, for: string|null}  $asked
      * @return array{0: Need, 1: Lying|null} with what lies nearest
      */
     private function bestOf(array $asked, System $system, ?float $helpH): array
@@ -167,7 +169,7 @@ final class ReadyDesk
     }
 
     /**
-     * @param  array{code: string, label: string, amount: float, unit: string, serves: list<Hazard>}  $asked
+     * @param  array{code: string, label: string, amount: float, unit: string, serves: list<Hazard>, for: string|null}  $asked
      * @return array{0: Need, 1: Lying|null} with what lies nearest
      */
     private function need(array $asked, System $system, ?float $helpH): array

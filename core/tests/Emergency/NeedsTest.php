@@ -24,6 +24,22 @@ final class NeedsTest extends TestCase
     }
 
     #[Test]
+    public function as_much_again_can_be_made_and_fish_hide_in_their_boxes(): void
+    {
+        // 152 L of water: 5.78 kg of salt; four boxes of forty.
+        self::assertSame([6.0, 152.0, 4.0, 1.0, 1.0], array_map(
+            fn (string $code): ?float => self::amount($code, 3.8),
+            ['salt', 'ro', 'hides', 'filter', 'power'],
+        ));
+        self::assertSame([12.0, 300.0], [self::amount('salt', 3.8, 0.5), self::amount('ro', 3.8, 0.5)]);
+        self::assertSame(1.0, self::amount('hides', 1.0));
+        self::assertSame(2.0, self::amount('hides', 1.1));
+        foreach (Needs::of(self::tank(3.8)) as $need) {
+            self::assertTrue($need['serves'] !== [] xor $need['for'] !== null, $need['code']);
+        }
+    }
+
+    #[Test]
     public function where_nothing_lives_no_water_and_no_air_is_kept_for_it(): void
     {
         $codes = array_column(Needs::of(self::tank(3.0, hasAnimals: false)), 'code');
