@@ -2266,4 +2266,18 @@ return [
         'to' => 'self::need(\'hides\', 1)',
         'tests' => 'core/tests/Emergency/NeedsTest.php',
     ],
+    [
+        'name' => 'with a trolley one is enough',
+        'file' => 'core/src/Moves/Gang.php',
+        'from' => 'STEADIED_BY = 2',
+        'to' => 'STEADIED_BY = 1',
+        'tests' => 'core/tests/Moves/CarryListTest.php',
+    ],
+    [
+        'name' => 'a trolley climbs stairs',
+        'file' => 'core/src/Moves/Gang.php',
+        'from' => 'return $stairs ? null : max(',
+        'to' => 'return false ? null : max(',
+        'tests' => 'core/tests/Moves/CarryListTest.php',
+    ],
 ];

@@ -1185,4 +1185,12 @@ return [
         return $user->isStaff();',
         'tests' => 'MoveTest',
     ],
+    [
+        'name' => 'a new owner reads the old notes',
+        'file' => 'app/Moves/CloseMove.php',
+        'from' => '                self::staysBehind($move, $system);
+',
+        'to' => '',
+        'tests' => 'MoveTest',
+    ],
 ];

@@ -11,6 +11,7 @@ use App\Moves\Kit\Kit;
 use App\Rounds\FollowUp;
 use App\Rounds\Visit;
 use App\Rounds\VisitTask;
+use App\Systems\StandingNote;
 use App\Systems\Stock\Animal;
 use App\Systems\System;
 use App\Team\User;
@@ -73,6 +74,7 @@ final class CloseMove
             MoveHeads::sign($move, $system, $user);
             if ($given['standsThere'] && $move->to_site_id !== null) {
                 self::goes($system, $move->to_site_id);
+                self::staysBehind($move, $system);
             }
             self::owes($move, $system, $user);
             if ($move->kind === MoveKind::Removal) {
@@ -143,6 +145,16 @@ final class CloseMove
             'on_site' => false,
             'minutes' => self::OPEN_MINUTES,
         ]);
+    }
+
+    /** Of whoever owned it before, notes and photos are not for whoever owns it now (M-34). */
+    private static function staysBehind(Move $move, System $system): void
+    {
+        if (($move->brief['way']['newOwner'] ?? null) !== true) {
+            return;
+        }
+        $system->standingNotes()->current()->get()->each(fn (StandingNote $n) => $n->archive());
+        $system->attachments()->current()->get()->each(fn (Attachment $a) => $a->archive());
     }
 
     private static function goes(System $system, int $siteId): void

@@ -6,6 +6,7 @@ namespace App\Moves;
 
 use App\House\Days;
 use App\House\Views\FindingView;
+use App\Moves\Views\CarryView;
 use App\Moves\Views\MoveBoxView;
 use App\Moves\Views\MoveCourseView;
 use App\Moves\Views\MoveGateView;
@@ -17,6 +18,7 @@ use Carbon\CarbonImmutable;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Moves\Brief\Boxing;
+use Velbrin\Core\Moves\Brief\CarryList;
 use Velbrin\Core\Moves\Brief\HandsHours;
 use Velbrin\Core\Moves\Brief\MoveAnswers;
 use Velbrin\Core\Moves\Brief\MoveBrief;
@@ -91,6 +93,7 @@ final class MoveDesk
                 $units,
             ),
             'boxing' => $answers === null ? null : self::boxing($answers->brief),
+            'carried' => $answers === null ? [] : array_map(CarryView::of(...), CarryList::of($answers->brief)),
             'people' => $people,
             'darkMin' => Daylight::endsMin($move->to, $move->on),
             'photos' => MovePhotos::rows($move),

@@ -1009,6 +1009,13 @@ export interface BoxHeadsView {
     off: boolean;
 }
 
+export interface CarryView {
+    label: string;
+    kg: number | null;
+    persons: number | null;
+    withAid: number | null;
+}
+
 export interface KitLineView {
     code: string;
     what: string;

@@ -626,6 +626,27 @@ final class MoveTest extends TestCase
         self::assertSame($this->technician->id, $owed->first()?->owner_id);
     }
 
+    #[Test]
+    public function notes_and_photos_stay_behind_when_the_animals_get_a_new_owner(): void
+    {
+        foreach ([false, true] as $isNew) {
+            $move = $this->underWay();
+            $there = $this->system->site()->firstOrFail()->replicate(['name'])->fill(['name' => $isNew ? 'Terrace' : 'Attic']);
+            $there->save();
+            $brief = $move->brief;
+            $brief['way']['newOwner'] = $isNew;
+            $move->update(['to_site_id' => $there->id, 'brief' => $brief]);
+            $note = $this->system->standingNotes()->create(['text' => 'The code is the dog’s birthday.', 'user_id' => $this->planner->id]);
+            $photo = $this->system->attachments()->create(['caption' => 'Sofa', 'original_name' => 'a.jpg', 'path' => 'attachments/a.jpg',
+                'mime' => 'image/jpeg', 'bytes' => 10, 'kind' => Attachment::PHOTO, 'sha256' => str_repeat('b', 64),
+                'user_id' => $this->planner->id, 'standing' => Attachment::READY]);
+            self::photo($move);
+            $this->countHome($move);
+            $this->actingAs($this->planner)->post("/moves/{$move->id}/close", self::left())->assertSessionHasNoErrors();
+            self::assertSame([$isNew, $isNew], [$note->refresh()->isArchived(), $photo->refresh()->isArchived()]);
+        }
+    }
+
     /** @return array<string, mixed> a move that ended well, and whose old place was left so */
     private static function left(): array
     {

@@ -107,7 +107,7 @@ final readonly class BeforeMove
                 "sand-{$n}",
                 "a third of the sand out, part {$n} of ".self::PORTIONS.
                     ', from one end and never all at once; snails, crabs and stars are sifted out of it first; '.
-                    'it is washed before it is used again, or thrown away.',
+                    'it is washed before it is used again, or thrown away; what is left then comes out on the day.',
                 fromDay: $day + 3,
                 dueDay: $day,
                 latestDay: $day - 3,

@@ -49,6 +49,7 @@ async function drop(steps: string[]) {
     await send(`/moves/${props.move.id}/entries`, { entries, sent_at: now });
     router.reload({ onFinish: () => (busy.value = false) });
 }
+const hands = (n: number) => (n === 1 ? 'one' : `${n} together`);
 const BINDS: Record<string, string> = { oxygen: 'oxygen', ammonia: 'ammonia', temperature: 'temperature' };
 </script>
 
@@ -149,6 +150,44 @@ const BINDS: Record<string, string> = { oxygen: 'oxygen', ammonia: 'ammonia', te
                         </tbody>
                     </table>
                 </div>
+                <details v-if="carried.length" class="carried">
+                    <summary>Who carries what</summary>
+                    <p class="caution">
+                        Close to the body, at waist height, nobody beneath; these are best cases, local handling rules
+                        decide.
+                    </p>
+                    <div class="tablebox" tabindex="0" role="region" aria-label="Who carries what">
+                        <table class="plainer">
+                            <thead>
+                                <tr>
+                                    <th scope="col">What</th>
+                                    <th scope="col" class="num">Weighs</th>
+                                    <th scope="col">By hand</th>
+                                    <th scope="col">With a trolley</th>
+                                </tr>
+                            </thead>
+                            <tbody>
+                                <tr v-for="(c, n) in carried" :key="n">
+                                    <th scope="row">{{ c.label }}</th>
+                                    <td class="num">{{ c.kg === null ? 'weigh it' : units.show(c.kg, 'kg') }}</td>
+                                    <td>
+                                        <template v-if="c.persons !== null">{{ hands(c.persons) }}</template><span
+                                            v-else-if="c.kg !== null"
+                                            class="wrong"
+                                            >more than three</span
+                                        >
+                                    </td>
+                                    <td>
+                                        <template v-if="c.withAid !== null">{{ hands(c.withAid) }}</template><template
+                                            v-else-if="c.kg !== null"
+                                            >stairs: a carrier or hoist</template
+                                        >
+                                    </td>
+                                </tr>
+                            </tbody>
+                        </table>
+                    </div>
+                </details>
             </template>
             <template v-if="course">
                 <h2>The same in words</h2>

@@ -1,4 +1,5 @@
 import type {
+    CarryView,
     FindingView,
     MoveBeforeView,
     MoveBoxView,
@@ -140,6 +141,7 @@ export interface MoveProps {
     darkMin: number | null;
     photos: { id: number; of: string; href: string }[];
     before: MoveBeforeView[];
+    carried: CarryView[];
 }
 
 /** Too short: what lasts is over before it is out; glue is never filled upon before it has cured. */
