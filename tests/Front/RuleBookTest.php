@@ -21,7 +21,6 @@ final class RuleBookTest extends TestCase
         'S-31' => 'Rounds/Entries/EntryDesk.php',
         'S-22' => 'Rounds/SickNow.php',
         'S-23' => 'Rounds/Familiar.php',
-        'X-45' => 'Rounds/RunningClocks.php',
         'S-53' => 'Rounds/Planning.php',
         'X-46' => 'Rounds/LoadList.php',
         'S-33' => 'Reports/DraftReport.php',
