@@ -2280,4 +2280,11 @@ return [
         'to' => 'return false ? null : max(',
         'tests' => 'core/tests/Moves/CarryListTest.php',
     ],
+    [
+        'name' => 'a line that comes off leaves the top-off dry',
+        'file' => 'core/src/Risk/Fault/Draining.php',
+        'from' => '$litres = $this->chamberL + $this->addsL;',
+        'to' => '$litres = $this->chamberL;',
+        'tests' => 'core/tests/Risk/SingleFailuresTest.php',
+    ],
 ];

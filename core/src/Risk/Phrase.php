@@ -130,6 +130,7 @@ enum Phrase: string implements Saying
     case WhatEvaporatesIsNotMadeUp = 'what-evaporates-is-not-made-up';
     case WhatStillHeatsHasToHold = 'what-still-heats-has-to-hold';
     case WhatStillWorksHolds = 'what-still-works-holds';
+    case WhatTheReturnLiftsIsOnTheFloor = 'what-the-return-lifts-is-on-the-floor';
     case WhetherHelpComesInTime = 'whether-help-comes-in-time';
     case WhForBringsTheOfWater = 'wh-for-brings-the-of-water';
     case WouldStandAtALockedDoor = 'would-stand-at-a-locked-door';

@@ -82,6 +82,28 @@ final class SingleFailuresTest extends TestCase
     }
 
     #[Test]
+    public function the_line_of_the_return_comes_off_and_its_chamber_is_on_the_floor(): void
+    {
+        $pump = new Device('r', 'return', Job::ReturnPump, ageYears: 1.0);
+        $losses = fn (Draining $draining, Device ...$all): array => self::losses(
+            array_values($all),
+            21.0,
+            side: new Waterside(draining: $draining),
+        );
+        $loss = self::of($losses(new Draining(20, 12, 1800, addsL: 30), $pump), 'return-line');
+        self::assertSame(['the line of the return', 42.0, 0.0], [$loss->name, $loss->floorL, $loss->harm?->hours]);
+        self::assertContains('line-off', array_map(fn (Event $e): string => $e->code, $loss->events));
+        self::assertSame(['return'], $loss->devices, 'nothing comes through it any more');
+        $without = self::of($losses(new Draining(20, 12, 1800), $pump), 'return-line');
+        self::assertSame(12.0, $without->floorL);
+        self::assertNull(self::find($losses(new Draining(20, 12, 1800), Worlds::heater('a')), 'return-line'), 'no return lifts anything');
+        self::assertNull(self::find(self::losses([$pump], 21.0), 'return-line'), 'nobody knows what its chamber holds');
+        self::assertSame([], (new Draining(20, 0, 1800))->lineOff());
+        self::assertSame([], (new Draining(20, 12, 0))->lineOff());
+        self::assertEqualsWithDelta(12 / 1800, (new Draining(20, 12, 1800))->lineOff()[1]->hours, 1e-12);
+    }
+
+    #[Test]
     public function two_at_once_are_named_only_where_they_harm_sooner_than_one(): void
     {
         $pairs = fn (float $roomC, Device ...$devices): array => SingleFailures::pairs(

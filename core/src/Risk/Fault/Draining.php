@@ -59,6 +59,22 @@ final readonly class Draining
         return $this->floodsH() === null ? 0.0 : $this->chamberL + $this->addsL - $this->headroomL;
     }
 
+    /**
+     * The return’s line comes off its pump: at once what it lifts is on the floor, until its chamber is empty; what siphons back from
+     * the display comes on top of it.
+     *
+     * @return list<Harm>
+     */
+    public function lineOff(): array
+    {
+        $litres = $this->chamberL + $this->addsL;
+
+        return $this->returnLh <= 0 || $litres <= 0 ? [] : [
+            new Harm(by: 'floor', hours: 0.0, limit: Quantity::of($litres, Kind::Volume), spills: true),
+            new Harm(by: 'dry pump', hours: $this->chamberL / $this->returnLh, limit: Quantity::of($this->chamberL, Kind::Volume)),
+        ];
+    }
+
     /** @return list<Harm> */
     public function harms(): array
     {

@@ -143,6 +143,10 @@ final class SingleFailures
         if ($this->cold->waterside?->hasDrain === true) {
             $all[] = ['drain', Mode::Dead, []];
         }
+        $returns = array_values(array_filter($standing, fn (Device $d): bool => $d->job === Job::ReturnPump));
+        if ($this->cold->waterside?->draining !== null && $returns !== []) {
+            $all[] = ['return-line', Mode::Dead, $returns];
+        }
         if ($this->cold->waterside?->leakL !== null) {
             $all[] = ['seam', Mode::Dead, []];
         }
@@ -365,6 +369,10 @@ final class SingleFailures
         if ($id === 'drain') {
             $steps = [...$steps, ...$this->blocked()];
         }
+        if ($id === 'return-line') {
+            $off = $this->cold->waterside->draining?->lineOff() ?? [];
+            $steps[] = ['line-off', Sentence::of(Phrase::WhatTheReturnLiftsIsOnTheFloor), 0.0, $off];
+        }
         if ($id === 'seam') {
             $steps[] = ['leaks', Sentence::of(Phrase::WaterLeavesThroughASeam), 0.0, $this->harms(Hazard::Leak, $this->cold)];
         }
@@ -491,6 +499,7 @@ final class SingleFailures
             $kind === 'mains' => 'the mains',
             $kind === 'drain' => 'the main drain',
             $kind === 'seam' => 'a seam',
+            $kind === 'return-line' => 'the line of the return',
             $kind === 'room-climate' => 'the room’s climate',
             default => (Part::tryFrom($kind)?->label() ?? $kind)." {$name}",
         };

@@ -125,6 +125,7 @@ return [
     'what-evaporates-is-not-made-up' => 'What evaporates is not made up.',
     'what-still-heats-has-to-hold' => 'What still heats has to hold the coldest night.',
     'what-still-works-holds' => 'What still works holds {limit}.',
+    'what-the-return-lifts-is-on-the-floor' => 'What the return lifts is on the floor until its chamber is empty; what siphons back comes on top.',
     'whether-help-comes-in-time' => '{hazard}: whether help comes in time is open',
     'wh-for-brings-the-of-water' => '{what}, {wh} Wh for {until}, brings the {needed} of water to the air that is needed.',
     'would-stand-at-a-locked-door' => '{hazard}: {who} would stand at a locked door',
