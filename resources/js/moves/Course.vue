@@ -178,10 +178,9 @@ const BINDS: Record<string, string> = { oxygen: 'oxygen', ammonia: 'ammonia', te
                                         >
                                     </td>
                                     <td>
-                                        <template v-if="c.withAid !== null">{{ hands(c.withAid) }}</template><template
-                                            v-else-if="c.kg !== null"
-                                            >stairs: a carrier or hoist</template
-                                        >
+                                        <template v-if="c.persons === 1"></template
+                                        ><template v-else-if="c.withAid !== null">{{ hands(c.withAid) }}</template
+                                        ><template v-else-if="c.kg !== null">stairs: a carrier or hoist</template>
                                     </td>
                                 </tr>
                             </tbody>
