@@ -2287,4 +2287,25 @@ return [
         'to' => '$litres = $this->chamberL;',
         'tests' => 'core/tests/Risk/SingleFailuresTest.php',
     ],
+    [
+        'name' => 'a day promised too early is promised',
+        'file' => 'core/src/Moves/MoveState.php',
+        'from' => '            ! $isDated => self::HoldingProved,',
+        'to' => '            false => self::HoldingProved,',
+        'tests' => 'core/tests/Moves/MoveStateTest.php',
+    ],
+    [
+        'name' => 'plan B holds for ever',
+        'file' => 'core/src/Moves/MoveState.php',
+        'from' => '$event->kind === EventKind::Gate ? $event->words : $last',
+        'to' => '$event->words === self::PLAN_B ? $event->words : $last',
+        'tests' => 'core/tests/Moves/MoveStateTest.php',
+    ],
+    [
+        'name' => 'animals are safe while one is nowhere',
+        'file' => 'core/src/Moves/MoveState.php',
+        'from' => '$heads->notHome(isHoldingEmpty: true) === 0',
+        'to' => 'true',
+        'tests' => 'core/tests/Moves/MoveStateTest.php',
+    ],
 ];

@@ -1193,4 +1193,11 @@ return [
         'to' => '',
         'tests' => 'MoveTest',
     ],
+    [
+        'name' => 'what was said on the day does not move the list',
+        'file' => 'app/Moves/MoveList.php',
+        'from' => '$isSaid = $move->closed_at !== null || $move->getAttribute(\'events_max_at\') !== null;',
+        'to' => '$isSaid = false;',
+        'tests' => 'MoveTest',
+    ],
 ];

@@ -66,7 +66,13 @@ final class MoveDesk
         $begins = $move->on === null ? null : Days::moment($move->on->toDateString(), $brief->beginsMin ?? 600);
 
         return [
-            'move' => MoveHeadView::of($move, $user, $brief->beginsMin ?? 600, $begins?->toIso8601ZuluString()),
+            'move' => MoveHeadView::of(
+                $move,
+                $user,
+                $brief->beginsMin ?? 600,
+                $begins?->toIso8601ZuluString(),
+                MoveStands::of($move, $brief, $brief === null ? null : $events),
+            ),
             'written' => $move->brief,
             'conflict' => $conflict,
             'wrong' => $wrong,

@@ -14,6 +14,7 @@ use Illuminate\Support\Facades\Cache;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Moves\MoveState;
 use Velbrin\Core\Version;
 
 /** The moves there are, in a line each, and where a new one could go from and to. */
@@ -27,7 +28,7 @@ final class MoveList
     {
         $moves = Move::query()
             ->current()
-            ->with(['from', 'to'])
+            ->with(['from', 'to', 'system'])
             ->withMax('events', 'at')
             ->orderByRaw('closed_at is not null, `on` is null, `on`')
             ->limit(200)
@@ -49,20 +50,16 @@ final class MoveList
 
     private function line(Move $move, int $taught): MoveLineView
     {
-        $state = match (true) {
-            $move->closed_at !== null => 'closed',
-            $move->getAttribute('events_max_at') !== null => 'under way',
-            $move->on === null => 'no date yet',
-            $move->on->toDateString() === Days::text() => 'today',
-            default => 'planned',
-        };
         $sum = $move->closed_at === null
             ? Cache::remember(
                 "move|{$move->id}|{$move->revision}|{$taught}|{$move->updated_at?->getTimestamp()}|".Version::NUMBER,
                 self::KEPT_S,
                 fn (): array => self::sum($move),
             )
-            : ['worst' => null, 'stops' => 0, 'done' => null];
+            : ['worst' => null, 'stops' => 0, 'done' => null, 'state' => null];
+        // What was said on the day changes no revision; until then the plan alone says how far it is.
+        $isSaid = $move->closed_at !== null || $move->getAttribute('events_max_at') !== null;
+        $state = $isSaid ? MoveStands::of($move) : MoveState::tryFrom((string) $sum['state']) ?? MoveState::Draft;
 
         return MoveLineView::of($move, $state, $sum['worst'], $sum['stops'], $sum['done']);
     }
@@ -70,19 +67,20 @@ final class MoveList
     /**
      * In one line; worked out once for each revision.
      *
-     * @return array{worst: string|null, stops: int, done: string|null}
+     * @return array{worst: string|null, stops: int, done: string|null, state: string|null}
      */
     private static function sum(Move $move): array
     {
         try {
             $answers = AnsweredOnce::of($move, MoveDocument::read($move));
         } catch (OutOfRange) {
-            return ['worst' => null, 'stops' => 0, 'done' => null];
+            return ['worst' => null, 'stops' => 0, 'done' => null, 'state' => null];
         }
 
         return [
             'worst' => ($answers->findings[0]->severity ?? null)?->value,
             'stops' => count(array_filter($answers->findings, fn (Finding $f): bool => $f->severity === Severity::Stop)),
+            'state' => MoveStands::of($move, $answers->brief)->value,
             'done' => $answers->day === null ? null : Days::clock($answers->brief->beginsMin + $answers->day->finishMin),
         ];
     }

@@ -39,7 +39,7 @@ final class MovePapers
         }
 
         return [
-            'move' => MoveHeadView::of($move, $user, $begins, null),
+            'move' => MoveHeadView::of($move, $user, $begins, null, MoveStands::of($move, $answers?->brief)),
             'labels' => $answers === null ? [] : array_map(fn (BoxAnswer $b): array => [
                 'id' => $b->box->id,
                 'label' => $b->box->label,

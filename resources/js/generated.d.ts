@@ -1112,6 +1112,8 @@ export interface MoveHeadView {
     holding: { id: number; isEmpty: boolean; name: string } | null;
     leftAsked: Record<string, string>;
     drives: boolean;
+    stateLabel: string;
+    states: ({ label: string; now: boolean; reached: boolean })[];
 }
 
 export interface MoveLineView {
@@ -1122,6 +1124,8 @@ export interface MoveLineView {
     from: string;
     to: string | null;
     state: string;
+    stateLabel: string;
+    isToday: boolean;
     worst: string | null;
     stops: number;
     done: string | null;

@@ -584,6 +584,36 @@ final class MoveTest extends TestCase
     }
 
     #[Test]
+    public function how_far_a_move_is_stands_over_it_and_in_the_list(): void
+    {
+        $move = $this->move();
+        $head = fn (): array => $this->page($move->refresh())['move'];
+        $listed = fn (): array => collect(self::props($this->actingAs($this->planner)->get('/moves'))['moves'])
+            ->firstWhere('id', $move->id);
+        self::assertSame(['draft', 'draft'], [$head()['stateLabel'], $listed()['stateLabel']]);
+        $move->update(['brief' => $this->brief(['ticks' => ['surveyed']]), 'revision' => 2]);
+        self::assertSame(['holding proved', 'holding proved'], [$head()['stateLabel'], $listed()['stateLabel']]);
+        self::assertSame([true, true, true, false], array_slice(array_column($head()['states'], 'reached'), 0, 4));
+        $this->actingAs($this->planner)->put("/moves/{$move->id}/head", ['name' => 'Now', 'on' => Days::text(), 'to_site_id' => null]);
+        self::assertSame(['day promised', true], [$head()['stateLabel'], $listed()['isToday']]);
+        $this->travelTo(Days::moment(Days::text(), 540));
+        $move->hands()->sync([$this->technician->id]);
+        $now = CarbonImmutable::now()->toIso8601ZuluString();
+        $this->say($move, $this->technician, 'began', ['of' => 'off'], $now)->assertJsonPath('answers.0.outcome', 'ok');
+        self::assertSame(['under way', 'under way'], [$head()['stateLabel'], $listed()['stateLabel']]);
+        $this->say($move, $this->technician, 'gate', ['of' => 'G2', 'words' => 'plan-b'], $now);
+        self::assertSame('plan B: in the holding', $head()['stateLabel']);
+        self::assertSame([], array_filter(array_column($head()['states'], 'now')));
+        $this->countHome($move);
+        self::photo($move);
+        $this->actingAs($this->planner)->post("/moves/{$move->id}/close", ['stands_there' => false] + self::left())
+            ->assertSessionHasNoErrors();
+        self::assertSame(['closed', 'closed'], [$head()['stateLabel'], $listed()['stateLabel']]);
+        $this->system->refresh()->update(['settling_until' => Days::text(-1)]);
+        self::assertSame(['settled', 'settled'], [$head()['stateLabel'], $listed()['stateLabel']]);
+    }
+
+    #[Test]
     public function a_closed_move_is_read_and_no_longer_written(): void
     {
         $move = $this->underWay();

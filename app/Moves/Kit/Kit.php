@@ -30,12 +30,9 @@ final readonly class Kit
     {
         $ours = OwnLine::query()->current()->orderBy('id')->get()->toBase();
         $usual = TakeAlong::of($brief);
-        $dropped = $ours->pluck('drops')->filter()->all();
-        $kept = array_filter($usual, fn (PackingLine $l): bool => ! in_array($l->code, $dropped, true));
-        $own = array_filter($ours->map(fn (OwnLine $o): ?PackingLine => $o->toLine())->all());
 
         return new self(
-            lines: [...array_values($kept), ...array_values($own)],
+            lines: self::together($usual, $ours),
             left: self::left($ours, $usual),
             own: array_values($ours
                 ->whereNotNull('what')
@@ -43,6 +40,26 @@ final readonly class Kit
                 ->all()),
             count: KitCount::of(MoveHeads::events($move, $brief->beginsMin)),
         );
+    }
+
+    /** @return list<PackingLine> what goes along */
+    public static function lines(MoveBrief $brief): array
+    {
+        return self::together(TakeAlong::of($brief), OwnLine::query()->current()->orderBy('id')->get()->toBase());
+    }
+
+    /**
+     * @param  list<PackingLine>  $usual
+     * @param  Collection<int, OwnLine>  $ours
+     * @return list<PackingLine>
+     */
+    private static function together(array $usual, Collection $ours): array
+    {
+        $dropped = $ours->pluck('drops')->filter()->all();
+        $kept = array_filter($usual, fn (PackingLine $l): bool => ! in_array($l->code, $dropped, true));
+        $own = array_filter($ours->map(fn (OwnLine $o): ?PackingLine => $o->toLine())->all());
+
+        return [...array_values($kept), ...array_values($own)];
     }
 
     /** @return list<string> what went along and is not back, whose it is */

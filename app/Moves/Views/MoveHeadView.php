@@ -6,6 +6,7 @@ namespace App\Moves\Views;
 
 use App\Moves\Move;
 use App\Team\User;
+use Velbrin\Core\Moves\MoveState;
 use Velbrin\Core\Moves\OriginLeft;
 
 /** What stands over every page of a move. */
@@ -13,6 +14,7 @@ final readonly class MoveHeadView
 {
     /**
      * @param  array{id: int, name: string, isEmpty: bool}|null  $holding  where its animals are, as a record
+     * @param  list<array{label: string, now: bool, reached: bool}>  $states  it comes through, in their order
      * @param  array<string, string>  $leftAsked  of the old place, before it is closed; none where nothing is left
      */
     private function __construct(
@@ -39,12 +41,17 @@ final readonly class MoveHeadView
         public array $leftAsked,
         /** Whether anything rides. */
         public bool $drives,
+        public string $stateLabel,
+        public array $states,
     ) {
     }
 
     /** The move is loaded with from, to, system and holding. */
-    public static function of(Move $move, User $user, int $beginsMin, ?string $beginsAt): self
+    public static function of(Move $move, User $user, int $beginsMin, ?string $beginsAt, MoveState $state): self
     {
+        $way = MoveState::way($move->kind);
+        $at = array_search($state, $way, true);
+
         return new self(
             id: $move->id,
             name: $move->name,
@@ -71,6 +78,12 @@ final readonly class MoveHeadView
             ],
             leftAsked: $move->kind->drives() ? OriginLeft::ASKED : [],
             drives: $move->kind->drives(),
+            stateLabel: $state->label(),
+            states: array_map(fn (MoveState $s, int $n): array => [
+                'label' => $s->label(),
+                'now' => $s === $state,
+                'reached' => $at !== false && $n <= $at,
+            ], $way, array_keys($way)),
         );
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Moves\Views;
 
+use App\House\Days;
 use App\Moves\Move;
+use Velbrin\Core\Moves\MoveState;
 
 /** A move in the list. */
 final readonly class MoveLineView
@@ -16,8 +18,9 @@ final readonly class MoveLineView
         public ?string $on,
         public string $from,
         public ?string $to,
-        /** planned, today, under way, closed */
         public string $state,
+        public string $stateLabel,
+        public bool $isToday,
         public ?string $worst,
         public int $stops,
         public ?string $done,
@@ -25,7 +28,7 @@ final readonly class MoveLineView
     }
 
     /** The move is loaded with from and to. */
-    public static function of(Move $move, string $state, ?string $worst, int $stops, ?string $done): self
+    public static function of(Move $move, MoveState $state, ?string $worst, int $stops, ?string $done): self
     {
         return new self(
             id: $move->id,
@@ -34,7 +37,9 @@ final readonly class MoveLineView
             on: $move->on?->toDateString(),
             from: (string) $move->from?->name,
             to: $move->to?->name,
-            state: $state,
+            state: $state->value,
+            stateLabel: $state->label(),
+            isToday: $move->closed_at === null && $move->on?->toDateString() === Days::text(),
             worst: $worst,
             stops: $stops,
             done: $done,

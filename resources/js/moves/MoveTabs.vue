@@ -44,6 +44,17 @@ function setDay() {
             <button class="outline">Keep</button>
         </form>
     </div>
+    <ol class="movestates" aria-label="How far it is">
+        <li
+            v-for="s in move.states"
+            :key="s.label"
+            :class="{ reached: s.reached }"
+            :aria-current="s.now ? 'step' : undefined"
+        >
+            {{ s.label }}
+        </li>
+        <li v-if="!move.states.some((s) => s.now)" aria-current="step" class="back">{{ move.stateLabel }}</li>
+    </ol>
     <nav class="tabs" aria-label="This move">
         <Link
             v-for="t in TABS"

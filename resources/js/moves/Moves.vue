@@ -91,13 +91,9 @@ const here = computed(() => props.systems.filter((s) => s.siteId === form.from_s
                     <span
                         >{{ m.from }}<template v-if="m.to"> to {{ m.to }}</template></span
                     >
-                    <span>{{ m.on ? date(m.on) : m.state }}</span>
+                    <span>{{ m.on ? date(m.on) : 'no date yet' }}</span>
                     <span v-if="m.done">done by {{ m.done }}</span>
-                    <span
-                        v-if="m.state === 'under way' || m.state === 'today' || m.state === 'closed'"
-                        class="watchword"
-                        >{{ m.state }}</span
-                    >
+                    <span class="watchword"><template v-if="m.isToday">today, </template>{{ m.stateLabel }}</span>
                     <span v-if="m.stops" class="wrong">{{ m.stops }} {{ m.stops === 1 ? 'Stop' : 'Stops' }}</span>
                 </Link>
             </li>
