@@ -46,6 +46,12 @@ final class MoveStateTest extends TestCase
     {
         self::assertSame(MoveState::Draft, self::state());
         self::assertSame(MoveState::Surveyed, self::state(self::READY + ['holding' => ['proved' => false]]));
+        self::assertSame(MoveState::Surveyed, MoveState::of(
+            MoveReader::read(['schema' => MoveReader::SCHEMA, 'kind' => 'house'] + self::READY),
+            [],
+            [],
+            true,
+        ), 'no animal is listed yet');
         self::assertSame(MoveState::HoldingProved, self::state(self::READY, isDated: false));
         self::assertSame(MoveState::Dated, self::state(self::READY));
         self::assertSame(MoveState::Dated, self::state(self::READY, [[Kind::Taken, 'nets', 1]]));
