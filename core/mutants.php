@@ -2308,4 +2308,25 @@ return [
         'to' => 'true',
         'tests' => 'core/tests/Moves/MoveStateTest.php',
     ],
+    [
+        'name' => 'help may come whenever',
+        'file' => 'core/src/Moves/Course/Mend.php',
+        'from' => '$past > 0 ? $nowMin : self::latest($work, $standing, $persons, $nowMin)',
+        'to' => '$standing->finishMin',
+        'tests' => 'core/tests/Moves/MendTest.php',
+    ],
+    [
+        'name' => 'hands that change nothing are called',
+        'file' => 'core/src/Moves/Course/Mend.php',
+        'from' => 'if ($helped->pastMin < $past) {',
+        'to' => 'if ($helped->pastMin <= $past) {',
+        'tests' => 'core/tests/Moves/MendTest.php',
+    ],
+    [
+        'name' => 'an end moves the wrong way',
+        'file' => 'core/src/Moves/Course/Mend.php',
+        'from' => 'atMin: $end->atMin - $slack,',
+        'to' => 'atMin: $end->atMin + $slack,',
+        'tests' => 'core/tests/Moves/MendTest.php',
+    ],
 ];

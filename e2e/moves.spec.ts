@@ -243,6 +243,7 @@ test('the day on a phone: what is said without signal goes later, and a late sta
     await expect(planner.getByRole('cell', { name: /read 24\.3/ })).toBeVisible();
     const drops = planner.getByRole('region', { name: 'What may be left' });
     await expect(drops).toContainText('rinse the sand');
+    await expect(planner.getByRole('region', { name: 'What else would mend it' })).toContainText('plan B');
     await drops.getByRole('button', { name: 'Leave it' }).first().click();
     await expect(planner.getByRole('table').last()).not.toContainText('rinse the sand');
 });

@@ -1066,6 +1066,8 @@ export interface MoveCourseView {
     clocks: MoveClockView[];
     gates: ({ atMin: number; key: string })[];
     drops: MoveDropView[];
+    mends: MoveMendView[];
+    spares: string[];
     nowMin: number;
     factor: number;
     finishMin: number;
@@ -1129,6 +1131,16 @@ export interface MoveLineView {
     worst: string | null;
     stops: number;
     done: string | null;
+}
+
+export interface MoveMendView {
+    kind: string;
+    pastMin: number;
+    finishMin: number;
+    persons: number | null;
+    byMin: number | null;
+    end: string | null;
+    atMin: number | null;
 }
 
 export interface MoveStepView {

@@ -359,6 +359,23 @@ final class MoveTest extends TestCase
     }
 
     #[Test]
+    public function a_day_whose_end_breaks_says_what_else_would_mend_it(): void
+    {
+        $move = $this->underWay();
+        self::assertSame([], $this->page($move)['course']['mends']);
+        $move->update(['brief' => $this->brief(['truckBackMin' => 700]), 'revision' => 3]);
+        $course = $this->page($move->refresh())['course'];
+        self::assertSame(['Em'], $course['spares']);
+        $kinds = array_column($course['mends'], 'kind');
+        self::assertContains('end-moved', $kinds);
+        self::assertSame('plan-b', $kinds[count($kinds) - 1]);
+        $moved = $course['mends'][array_search('end-moved', $kinds, true)];
+        self::assertSame('the truck back', $moved['end']);
+        $move->update(['brief' => $this->brief(['truckBackMin' => 540 + $moved['atMin']]), 'revision' => 4]);
+        self::assertSame([], $this->page($move->refresh())['course']['mends'], 'moved there, it holds');
+    }
+
+    #[Test]
     public function whoever_goes_home_before_a_late_day_ends_is_named_while_it_runs(): void
     {
         $move = $this->underWay();

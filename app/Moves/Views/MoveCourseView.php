@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Moves\Views;
 
 use Velbrin\Core\Moves\Brief\MoveBrief;
+use Velbrin\Core\Moves\Brief\Mover;
 use Velbrin\Core\Moves\Course\Drop;
 use Velbrin\Core\Moves\Course\End;
+use Velbrin\Core\Moves\Course\Mend;
 use Velbrin\Core\Moves\Course\Work;
 use Velbrin\Core\Moves\Day\Gate;
 use Velbrin\Core\Moves\Day\MoveDay;
@@ -24,6 +26,8 @@ final readonly class MoveCourseView
      * @param  list<MoveClockView>  $clocks
      * @param  list<array{key: string, atMin: float}>  $gates  before the step each stands at
      * @param  list<MoveDropView>  $drops
+     * @param  list<MoveMendView>  $mends  beside what may be left
+     * @param  list<string>  $spares  who comes when called
      * @param  list<array{label: string, percent: float}>  $learned  of house values, from the last moves
      */
     private function __construct(
@@ -32,6 +36,8 @@ final readonly class MoveCourseView
         public array $clocks,
         public array $gates,
         public array $drops,
+        public array $mends,
+        public array $spares,
         public float $nowMin,
         public float $factor,
         public float $finishMin,
@@ -91,6 +97,11 @@ final readonly class MoveCourseView
                 finishMin: $d->timetable->finishMin,
                 holds: $d->timetable->pastMin === 0,
             ), $day->drops),
+            mends: $day->open === null || $day->rest === null ? [] : array_map(
+                MoveMendView::of(...),
+                Mend::offers($day->open, $day->rest, (int) ceil($day->nowMin)),
+            ),
+            spares: array_map(fn (Mover $m): string => $m->label, $brief->spares),
             nowMin: $day->nowMin,
             factor: $day->factor,
             finishMin: $day->rest->finishMin ?? max([0.0, ...array_column($day->done, 'untilMin')]),

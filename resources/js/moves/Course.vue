@@ -94,6 +94,41 @@ const BINDS: Record<string, string> = { oxygen: 'oxygen', ammonia: 'ammonia', te
                         </li>
                     </ul>
                 </section>
+                <section v-if="course.mends.length" class="drops" aria-label="What else would mend it">
+                    <h2>Or</h2>
+                    <ul class="sensorlines">
+                        <li v-for="m in course.mends" :key="m.kind + (m.end ?? '') + (m.persons ?? '')">
+                            <template v-if="m.kind === 'hands'"
+                                ><b>{{ m.persons === 1 ? 'one more pair of hands' : `${m.persons} more` }}</b>
+                                <span
+                                    >there by {{ at(m.byMin ?? 0) }}:
+                                    {{
+                                        m.pastMin
+                                            ? `it is still missed by ${m.pastMin} min`
+                                            : `all of it holds, done by ${at(m.finishMin)}`
+                                    }}.</span
+                                >
+                                <small v-if="course.spares.length" class="quiet"
+                                    >stands by: {{ course.spares.join(', ') }}</small
+                                ></template
+                            >
+                            <template v-else-if="m.kind === 'end-moved'"
+                                ><b>move “{{ m.end }}”</b> <span>to {{ at(m.atMin ?? 0) }}.</span>
+                                <small class="quiet"
+                                    >ask what it costs<template v-if="m.pastMin"
+                                        >; others are missed all the same</template
+                                    ></small
+                                ></template
+                            >
+                            <template v-else
+                                ><b>plan B</b>
+                                <span
+                                    >the animals stay in the holding, and the rest goes on another day.</span
+                                ></template
+                            >
+                        </li>
+                    </ul>
+                </section>
             </template>
             <template v-for="(t, n) in trucks" :key="n">
                 <h2>In {{ t.label }}, from above</h2>

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Moves\Views;
+
+use Velbrin\Core\Moves\Course\Mend;
+
+/** What would mend a day whose end breaks; minutes from its beginning. */
+final readonly class MoveMendView
+{
+    private function __construct(
+        /** hands, end-moved or plan-b */
+        public string $kind,
+        public int $pastMin,
+        public int $finishMin,
+        public ?int $persons,
+        public ?int $byMin,
+        public ?string $end,
+        public ?int $atMin,
+    ) {
+    }
+
+    public static function of(Mend $mend): self
+    {
+        return new self(
+            kind: $mend->kind->value,
+            pastMin: $mend->pastMin,
+            finishMin: $mend->finishMin,
+            persons: $mend->persons,
+            byMin: $mend->byMin,
+            end: $mend->end,
+            atMin: $mend->atMin,
+        );
+    }
+}
