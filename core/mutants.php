@@ -2329,4 +2329,11 @@ return [
         'to' => 'atMin: $end->atMin + $slack,',
         'tests' => 'core/tests/Moves/MendTest.php',
     ],
+    [
+        'name' => 'any Stop has the plan B of another',
+        'file' => 'core/src/Moves/Brief/MoveChecks.php',
+        'from' => '! isset($brief->planB->stops[$f->key()])',
+        'to' => '$brief->planB->stops === []',
+        'tests' => 'core/tests/Moves/MoveAnswersTest.php',
+    ],
 ];

@@ -143,7 +143,7 @@ final class Moving
                 ['id' => 'gear', 'label' => 'pumps, hoses, tools', 'kind' => 'gear', 'lengthMm' => 800, 'widthMm' => 400, 'heightMm' => 400,
                     'kg' => 22, 'fate' => 'reuse'],
             ],
-            'planB' => ['days' => 5, 'agreedBy' => null, 'agreedOn' => null, 'otherDay' => Days::text(13)],
+            'planB' => ['days' => 5, 'agreedBy' => null, 'agreedOn' => null, 'otherDay' => Days::text(13), 'stops' => []],
             'ticks' => ['surveyed', 'insured', 'forecast'],
         ], $move->revision);
     }

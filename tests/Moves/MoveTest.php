@@ -359,6 +359,24 @@ final class MoveTest extends TestCase
     }
 
     #[Test]
+    public function what_is_done_if_a_stop_is_still_one_is_kept_with_it(): void
+    {
+        $move = $this->move();
+        $says = fn (): array => array_column($this->page($move->refresh())['findings'], 'what');
+        $keep = fn (array $planB, int $revision) => $this->actingAs($this->planner)->put("/moves/{$move->id}", [
+            ...$this->brief(['pieces' => [1 => ['verdict' => 'cracked']], 'planB' => $planB]),
+            'revision' => $revision,
+        ]);
+        $keep([], $move->revision)->assertSessionHasNoErrors();
+        self::assertContains('A Stop has no plan B of its own', $says());
+        $stop = collect($this->page($move)['findings'])->firstWhere('what', 'stand is cracked')['key'];
+        $keep(['stops' => [['stop' => $stop, 'then' => str_repeat('a', 201)]]], $move->revision)
+            ->assertSessionHasErrors('planB.stops.0.then');
+        $keep(['stops' => [['stop' => $stop, 'then' => 'The spare stand.']]], $move->revision)->assertSessionHasNoErrors();
+        self::assertNotContains('A Stop has no plan B of its own', $says());
+    }
+
+    #[Test]
     public function a_day_whose_end_breaks_says_what_else_would_mend_it(): void
     {
         $move = $this->underWay();

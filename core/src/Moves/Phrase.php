@@ -41,6 +41,7 @@ enum Phrase: string implements Saying
     case AskTheSupplier = 'ask-the-supplier';
     case AskWhoTakesThem = 'ask-who-takes-them';
     case ASpareBatteryOnTheList = 'a-spare-battery-on-the-list';
+    case AStopWithoutAPlanB = 'a-stop-without-a-plan-b';
     case AStrongerPump = 'a-stronger-pump';
     case AtLeastSoMuchStandsThereAtOnce = 'at-least-so-much-stands-there-at-once';
     case AtMost = 'at-most';
@@ -189,6 +190,7 @@ enum Phrase: string implements Saying
     case OneStageThatTakesAsMuch = 'one-stage-that-takes-as-much';
     case OneWhoFallsIll = 'one-who-falls-ill';
     case OnStairsTwoThirds = 'on-stairs-two-thirds';
+    case OnTheDayThereIsNoTimeToThink = 'on-the-day-there-is-no-time-to-think';
     case PartOfIt = 'part-of-it';
     case PhotographFromInFrontAndAbove = 'photograph-from-in-front-and-above';
     case PhotographItFromAllSides = 'photograph-it-from-all-sides';
@@ -200,6 +202,7 @@ enum Phrase: string implements Saying
     case RockComesDownTo = 'rock-comes-down-to';
     case RockComesUpTo = 'rock-comes-up-to';
     case RockIsOutOfTheWaterFor = 'rock-is-out-of-the-water-for';
+    case SayBesideEachWhatThen = 'say-beside-each-what-then';
     case SayDampOrUnderWater = 'say-damp-or-under-water';
     case SayItInThePlan = 'say-it-in-the-plan';
     case SayReuseServiceReplaceOrSell = 'say-reuse-service-replace-or-sell';
@@ -210,6 +213,7 @@ enum Phrase: string implements Saying
     case SpreadThemOrMendTheList = 'spread-them-or-mend-the-list';
     case StepIsNotPartOfThisWork = 'step-is-not-part-of-this-work';
     case StepsThatComeToAnEnd = 'steps-that-come-to-an-end';
+    case StopsWithoutAPlanB = 'stops-without-a-plan-b';
     case StressedItPoisonsTheWater = 'stressed-it-poisons-the-water';
     case TakeLessStowItOtherwiseDrive = 'take-less-stow-it-otherwise-drive';
     case ThatSchema = 'that-schema';

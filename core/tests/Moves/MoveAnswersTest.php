@@ -353,6 +353,24 @@ final class MoveAnswersTest extends TestCase
     }
 
     #[Test]
+    public function each_stop_has_its_plan_b(): void
+    {
+        $codes = fn (array $change): array => array_values(array_filter(
+            self::codes(self::answers($change)),
+            fn (string $code): bool => str_contains($code, 'stop-plan-b'),
+        ));
+        $cracked = ['pieces' => [1 => ['verdict' => 'cracked']]];
+        self::assertSame([], $codes([]), 'nothing stops it');
+        self::assertSame(['fix move-stop-plan-b'], $codes($cracked));
+        $stop = array_values(array_filter(self::answers($cracked)->findings, fn (Finding $f): bool => $f->code === 'move-verdict'))[0];
+        $then = ['planB' => ['stops' => [['stop' => $stop->key(), 'then' => 'The spare stand from the depot.']]]];
+        self::assertSame([], $codes($cracked + $then));
+        self::assertSame(['fix move-stop-plan-b'], $codes(['pieces' => [1 => ['verdict' => 'cracked'], 0 => ['kg' => 38]]] + $then));
+        self::assertSame(['fix move-stop-plan-b'], $codes($cracked + ['planB' => ['stops' => [['stop' => $stop->key()]]]]));
+        self::assertSame([], $codes(['holding' => ['person' => null]]), 'it is the plan B of the others');
+    }
+
+    #[Test]
     public function rock_and_glue_have_clocks_of_their_own(): void
     {
         $clocks = function (array $change): array {

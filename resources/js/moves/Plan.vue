@@ -58,7 +58,7 @@ const STANDINGS = {
                 <HoldingPart :waters="waters">
                     <HoldingRecord v-if="!locked" :move="move" :listed="listed" />
                 </HoldingPart>
-                <PlanBPart :drives="drives" />
+                <PlanBPart :drives="drives" :findings="findings" />
                 <TeamPart :people="people" :drives="drives" :dark-min="darkMin" />
                 <WayPart :drives="drives" />
                 <AnimalsPart :boxing="boxing" />

@@ -1,13 +1,21 @@
 <script setup lang="ts">
 import { BFormInput } from 'bootstrap-vue-next';
+import { computed } from 'vue';
 import NumberCell from '../control/NumberCell.vue';
+import type { FindingView } from '../generated';
 import { usePlanDesk } from './planDesk';
 
 /** What happens when it does not go on, and who has said yes to that. */
-defineProps<{ drives: boolean }>();
-const { put, of, num, locked } = usePlanDesk();
+const props = defineProps<{ drives: boolean; findings: FindingView[] }>();
+const { doc, put, of, num, locked } = usePlanDesk();
 const text = (key: string) => (of('planB', key) ?? '') as string;
 const day = (key: string, value: unknown) => put('planB', key, value || null);
+/** A holding that is not proved has none: it is the plan B of all others. */
+const stops = computed(() => props.findings.filter((f) => f.severity === 'stop' && !f.key.startsWith('move-holding')));
+const said = computed(() => doc.value.planB?.stops ?? []);
+const then = (key: string) => said.value.find((s) => s.stop === key)?.then ?? '';
+const say = (key: string, words: unknown) =>
+    put('planB', 'stops', [...said.value.filter((s) => s.stop !== key), { stop: key, then: String(words) || null }]);
 </script>
 
 <template>
@@ -58,5 +66,19 @@ const day = (key: string, value: unknown) => put('planB', key, value || null);
                     @update:model-value="day('otherDay', $event)"
             /></label>
         </div>
+        <template v-if="stops.length">
+            <h3>If a Stop is still one on the day</h3>
+            <label v-for="s in stops" :key="s.key" class="numbercell stopthen" :for="`pb-${s.key}`"
+                ><span>{{ s.what }}: what then</span>
+                <BFormInput
+                    :id="`pb-${s.key}`"
+                    :model-value="then(s.key)"
+                    :disabled="locked"
+                    class="cell"
+                    maxlength="200"
+                    lazy
+                    @update:model-value="say(s.key, $event)"
+            /></label>
+        </template>
     </section>
 </template>

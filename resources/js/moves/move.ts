@@ -118,7 +118,14 @@ export interface MoveDoc {
     holding: Record<string, number | boolean | string | null | undefined>;
     truck?: Numbers | null;
     vehicles?: VehicleDoc[];
-    planB?: Record<string, number | string | null | undefined> | null;
+    planB?: {
+        days?: number | null;
+        agreedBy?: string | null;
+        agreedOn?: string | null;
+        otherDay?: string | null;
+        /** What is done if a Stop is still one on the day. */
+        stops?: { stop: string; then?: string | null }[] | null;
+    } | null;
     ticks: string[];
 }
 

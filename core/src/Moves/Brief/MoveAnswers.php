@@ -73,6 +73,18 @@ final readonly class MoveAnswers
             $fleet->crewKg() + array_sum(array_map(fn (Cargo $c): float => $c->kg, $cargo)),
         );
 
+        $found = [
+            ...($day->findings ?? []),
+            ...HandsHours::of($brief, $work, $day),
+            ...Wheel::findings($brief),
+            ...($fleet?->findings() ?? []),
+            ...BoxChecks::of($brief, $boxes, $warmth, $day),
+            ...CoralChecks::of($brief),
+            ...PieceChecks::of($brief, $day),
+            ...MoveChecks::of($brief, $jump, $holding, $oldMostL),
+            ...MoveChecks::unsaid($brief, $missing),
+        ];
+
         return new self(
             brief: $brief,
             boxes: $boxes,
@@ -86,17 +98,7 @@ final readonly class MoveAnswers
             acclimation: CourseOfAnimals::of($brief),
             holding: $holding,
             oldMostL: $oldMostL,
-            findings: Finding::sorted([
-                ...($day->findings ?? []),
-                ...HandsHours::of($brief, $work, $day),
-                ...Wheel::findings($brief),
-                ...($fleet?->findings() ?? []),
-                ...BoxChecks::of($brief, $boxes, $warmth, $day),
-                ...CoralChecks::of($brief),
-                ...PieceChecks::of($brief, $day),
-                ...MoveChecks::of($brief, $jump, $holding, $oldMostL),
-                ...MoveChecks::unsaid($brief, $missing),
-            ]),
+            findings: Finding::sorted([...$found, ...MoveChecks::stopsWithoutPlanB($brief, $found)]),
         );
     }
 

@@ -22,6 +22,9 @@ final readonly class MoveChecks
     /** Below it nothing is soaked outdoors, and suction lifters do not hold (M-27, M-29). */
     private const COLD_C = 5.0;
 
+    /** What is asked of the holding. */
+    private const HOLDING = 'move-holding';
+
     /** The photo of where each coral stands. */
     public const PLACES = 'places';
 
@@ -148,7 +151,7 @@ final readonly class MoveChecks
         $found = $lacks === [] ? [] : [BoxChecks::say(
             Severity::Stop,
             'M-1',
-            'move-holding',
+            self::HOLDING,
             [
                 Phrase::TheHoldingIsNotProved,
                 Phrase::ItLacksWithoutAPlace,
@@ -175,6 +178,31 @@ final readonly class MoveChecks
         }
 
         return $found;
+    }
+
+    /**
+     * Each Stop has its own plan B (M-1); of a holding that is not proved there is none, it is the plan B of all the others.
+     *
+     * @param  list<Finding>  $found
+     * @return list<Finding>
+     */
+    public static function stopsWithoutPlanB(MoveBrief $brief, array $found): array
+    {
+        $open = array_filter($found, fn (Finding $f): bool => $f->severity === Severity::Stop
+            && $f->code !== self::HOLDING
+            && ! isset($brief->planB->stops[$f->key()]));
+
+        return $open === [] ? [] : [BoxChecks::say(
+            Severity::Fix,
+            'M-1',
+            'move-stop-plan-b',
+            [
+                count($open) === 1 ? Phrase::AStopWithoutAPlanB : Phrase::StopsWithoutAPlanB,
+                Phrase::OnTheDayThereIsNoTimeToThink,
+                Phrase::SayBesideEachWhatThen,
+            ],
+            ['count' => Quantity::of(count($open), Kind::Count)],
+        )];
     }
 
     /** @return list<Finding> what is to happen when it does not go on, and who has said yes to that */

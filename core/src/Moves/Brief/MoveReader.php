@@ -271,10 +271,25 @@ final class MoveReader
             agreedBy: $planB->textOrNull('agreedBy'),
             agreedOn: self::day($planB, 'agreedOn'),
             otherDay: self::day($planB, 'otherDay'),
+            stops: self::stops($planB),
         );
         $planB->noMore();
 
         return $read;
+    }
+
+    /** @return array<string, string> */
+    private static function stops(Fields $planB): array
+    {
+        $stops = [];
+        foreach ($planB->objects('stops') as $one) {
+            $then = $one->textOrNull('then');
+            $stops += $then === null ? [] : [$one->text('stop') => $then];
+            $one->text('stop');
+            $one->noMore();
+        }
+
+        return $stops;
     }
 
     private static function day(Fields $of, string $key): ?string

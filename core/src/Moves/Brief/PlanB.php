@@ -12,9 +12,15 @@ final readonly class PlanB
      * @param  string|null  $agreedBy  whoever speaks for the animals
      * @param  string|null  $agreedOn  a date
      * @param  string|null  $otherDay  a date, should weather or a crack keep it from going
+     * @param  array<string, string>  $stops  what is done if a Stop is still one on the day, by the key of its finding
      */
-    public function __construct(public ?float $days, public ?string $agreedBy, public ?string $agreedOn, public ?string $otherDay)
-    {
+    public function __construct(
+        public ?float $days,
+        public ?string $agreedBy,
+        public ?string $agreedOn,
+        public ?string $otherDay,
+        public array $stops = [],
+    ) {
     }
 
     /** @return list<string> what nobody has said of the agreement */
