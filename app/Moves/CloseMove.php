@@ -96,11 +96,15 @@ final class CloseMove
      */
     private static function uncounted(Move $move): array
     {
-        $heads = $move->kind === MoveKind::Removal ? null : MoveHeads::of($move);
+        if ($move->kind === MoveKind::Removal) {
+            return [];
+        }
+        $heads = MoveHeads::of($move);
         $missing = $heads?->notHome($move->holding_emptied_at !== null);
 
         return match (true) {
-            $heads === null || $missing === 0 => [],
+            $heads === null => ['the plan cannot be read, so nobody can say whether all animals are home'],
+            $missing === 0 => [],
             $missing === null => ['nobody has counted the animals home'],
             default => ["{$missing} of {$heads->all()} animals are neither counted home nor signed for"],
         };

@@ -284,6 +284,17 @@ final class MoveTest extends TestCase
     }
 
     #[Test]
+    public function a_plan_that_cannot_be_read_closes_no_move_without_a_word(): void
+    {
+        $move = $this->underWay();
+        self::photo($move);
+        $this->countHome($move);
+        $move->update(['brief' => [...$move->refresh()->brief, 'boxes' => [['id' => 'b1', 'wall' => 'paper']]]]);
+        $this->actingAs($this->planner)->post("/moves/{$move->id}/close", self::left())->assertSessionHasErrors('left');
+        self::assertStringContainsString('the plan cannot be read', session('errors')->first('left'));
+    }
+
+    #[Test]
     public function a_loss_nobody_had_listed_stands_in_the_log_and_what_stays_open_is_a_job(): void
     {
         $move = $this->underWay();

@@ -11,7 +11,7 @@ const { doc, put, of, num, locked } = usePlanDesk();
 const text = (key: string) => (of('planB', key) ?? '') as string;
 const day = (key: string, value: unknown) => put('planB', key, value || null);
 /** A holding that is not proved has none: it is the plan B of all others. */
-const stops = computed(() => props.findings.filter((f) => f.severity === 'stop' && !f.key.startsWith('move-holding')));
+const stops = computed(() => props.findings.filter((f) => f.severity === 'stop' && f.key !== 'move-holding'));
 const said = computed(() => doc.value.planB?.stops ?? []);
 const then = (key: string) => said.value.find((s) => s.stop === key)?.then ?? '';
 const say = (key: string, words: unknown) =>
