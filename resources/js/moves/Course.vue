@@ -95,7 +95,7 @@ const BINDS: Record<string, string> = { oxygen: 'oxygen', ammonia: 'ammonia', te
                     </ul>
                 </section>
                 <section v-if="course.mends.length" class="drops" aria-label="What else would mend it">
-                    <h2>Or</h2>
+                    <h2>{{ course.drops.length ? 'Or' : 'What would mend it' }}</h2>
                     <ul class="sensorlines">
                         <li v-for="m in course.mends" :key="m.kind + (m.end ?? '') + (m.persons ?? '')">
                             <template v-if="m.kind === 'hands'"
