@@ -31,6 +31,9 @@ final class ReadyDesk
 {
     private const WATER = 'water';
 
+    /** What is counted in these is not counted in pieces. */
+    private const MEASURED = ['L', 'kg'];
+
     /** @var Collection<int, Stock>|null */
     private ?Collection $stocks = null;
 
@@ -220,6 +223,12 @@ final class ReadyDesk
             'flow' => Job::ReturnPump,
             default => null,
         };
+
+        $unit = Needs::CODES[$code]['unit'] ?? null;
+        // Kilograms of salt are no litres of water.
+        if (in_array($unit, self::MEASURED, true) && $stock->part?->unit !== $unit) {
+            return false;
+        }
 
         return $stock->part?->ready_for?->value === $code || ($job !== null && $stock->part?->job === $job);
     }
