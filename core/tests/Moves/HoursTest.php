@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Tests\Moves;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Velbrin\Core\Measure\Finding;
@@ -25,6 +26,7 @@ use Velbrin\Core\Moves\Day\EventKind;
 use Velbrin\Core\Moves\Day\MoveDay;
 
 /** People come and go, rest, and drive only so long: the course of a day is planned round that. */
+#[Group('beside')]
 final class HoursTest extends TestCase
 {
     /**

@@ -15,16 +15,10 @@ final class Order
      */
     public static function by(Work $work, array $number): array
     {
-        $waits = $followers = [];
+        $waits = $open = [];
         foreach ($work->steps as $id => $step) {
             $waits[$id] = count($step->needs);
-            foreach ($step->needs as $need) {
-                $followers[$need->id][] = $id;
-            }
-        }
-        $open = [];
-        foreach ($waits as $id => $count) {
-            if ($count === 0) {
+            if ($waits[$id] === 0) {
                 $open[$id] = $number[$id] ?? INF;
             }
         }
@@ -33,9 +27,9 @@ final class Order
             $next = (string) array_search(min($open), $open, true);
             unset($open[$next]);
             $order[] = $next;
-            foreach ($followers[$next] ?? [] as $id) {
-                if (--$waits[$id] === 0) {
-                    $open[$id] = $number[$id] ?? INF;
+            foreach ($work->followers[$next] as $follower) {
+                if (--$waits[$follower->id] === 0) {
+                    $open[$follower->id] = $number[$follower->id] ?? INF;
                 }
             }
         }
@@ -52,7 +46,7 @@ final class Order
             $due[$end->step] = min($due[$end->step] ?? PHP_INT_MAX, $end->atMin);
         }
         $latest = [];
-        $followers = $work->followers();
+        $followers = $work->followers;
         foreach (array_reverse($work->steps) as $id => $step) {
             $latest[$id] = min($horizon, $step->toMin ?? $horizon, $due[$id] ?? $horizon);
             foreach ($followers[$id] as $next) {

@@ -25,7 +25,7 @@ final readonly class Paths
             }
         }
         $tail = [];
-        $followers = $work->followers();
+        $followers = $work->followers;
         foreach (array_reverse($work->steps) as $id => $step) {
             $behind = 0;
             foreach ($followers[$id] as $next) {

@@ -90,8 +90,8 @@ final class Placing
         foreach ($step->needs as $need) {
             $from = max($from, $this->starts[$need->id] + $this->work->steps[$need->id]->minutes + $need->lagMin);
         }
-        $at = $this->firstFree($step, $from);
-        $this->take($step, $at);
+        [$at, $who] = $this->firstFree($step, $from);
+        $this->take($step, $at, $who);
 
         return $at;
     }
@@ -101,12 +101,14 @@ final class Placing
     {
         $was = $this->starts[$step->id];
         $this->release($step, $was);
+        $who = null;
         for ($at = $latest; $at > $was; $at--) {
-            if ($this->hasThings($step, $at) && $this->hands($step, $at, $this->haveHours) !== null) {
+            $who = $this->hasThings($step, $at) ? $this->hands($step, $at, $this->haveHours) : null;
+            if ($who !== null) {
                 break;
             }
         }
-        $this->take($step, $at);
+        $this->take($step, $at, $who ?? $this->whoever($step, $at));
     }
 
     public function startOf(string $id): int
@@ -121,19 +123,31 @@ final class Placing
         unset($this->starts[$step->id], $this->who[$step->id]);
     }
 
-    private function firstFree(Step $step, int $from): int
+    /** @return array{0: int, 1: list<string>} when it begins, and who does it */
+    private function firstFree(Step $step, int $from): array
     {
+        $who = $this->hasThings($step, $from) ? $this->hands($step, $from, $this->haveHours) : null;
+        if ($who !== null) {
+            return [$from, $who];
+        }
         $moments = $this->moments($step, $from);
         // Within the hours they are there; where nobody’s suffice, as if they stayed: whoever plans the day is told so.
         foreach ($this->haveHours ? [true, false] : [false] as $isWithinHours) {
             foreach ($moments as $at) {
-                if ($this->hasThings($step, $at) && $this->hands($step, $at, $isWithinHours) !== null) {
-                    return $at;
+                $who = $this->hasThings($step, $at) ? $this->hands($step, $at, $isWithinHours) : null;
+                if ($who !== null) {
+                    return [$at, $who];
                 }
             }
         }
 
-        return $from;
+        return [$from, $this->whoever($step, $from)];
+    }
+
+    /** @return list<string> those who do it then, within their hours where that suffices */
+    private function whoever(Step $step, int $at): array
+    {
+        return $this->hands($step, $at, $this->haveHours) ?? $this->hands($step, $at, false) ?? [];
     }
 
     /** @return list<int> when it could begin: once a hand or a thing is free again, and when somebody comes; rising */
@@ -281,11 +295,12 @@ final class Placing
         return false;
     }
 
-    private function take(Step $step, int $at): void
+    /** @param  list<string>  $who */
+    private function take(Step $step, int $at, array $who): void
     {
         $this->starts[$step->id] = $at;
-        $this->who[$step->id] = $this->hands($step, $at, $this->haveHours) ?? $this->hands($step, $at, false) ?? [];
-        foreach ($this->who[$step->id] as $hand) {
+        $this->who[$step->id] = $who;
+        foreach ($who as $hand) {
             $this->busy[$hand][] = [$at, $at + $step->minutes];
         }
         foreach ($step->uses as $use) {

@@ -31,6 +31,9 @@ final class Search
 
     private readonly Paths $paths;
 
+    /** @var array<int, Work> the same work run backwards, by when it ends */
+    private array $mirrors = [];
+
     private int $state = self::SEED;
 
     /** @param  list<string>|null  $standing  the order of the plan that stands: nothing worse comes out */
@@ -101,7 +104,7 @@ final class Search
     private function justified(Plan $plan): array
     {
         $finish = Judged::of($this->work, $plan)->finishMin;
-        $mirror = $this->mirrored($finish);
+        $mirror = $this->mirrors[$finish] ??= $this->mirrored($finish);
         $from = [];
         foreach ($plan->starts as $id => $start) {
             $from[$id] = $finish - $start - $this->work->steps[$id]->minutes;
@@ -118,7 +121,7 @@ final class Search
     /** The same work run backwards. */
     private function mirrored(int $finish): Work
     {
-        $followers = $this->work->followers();
+        $followers = $this->work->followers;
         $steps = [];
         foreach ($this->work->steps as $id => $step) {
             $needs = array_map(fn (Need $n): Need => new Need($n->id, $n->lagMin), $followers[$id]);
@@ -207,7 +210,7 @@ final class Search
         $starts = $this->best->starts;
         arsort($starts);
         $placing = Placing::standing($this->work, $this->best);
-        $followers = $this->work->followers();
+        $followers = $this->work->followers;
         foreach (array_keys($starts) as $id) {
             if (in_array($id, $late, true) && $followers[$id] !== []) {
                 $placing->putLater($this->work->steps[$id], $this->latestStart($placing, $id, $followers[$id]));

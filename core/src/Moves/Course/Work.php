@@ -15,6 +15,9 @@ final readonly class Work
     /** @var array<string, Step> in an order in which each stands after what it needs */
     public array $steps;
 
+    /** @var array<string, list<Need>> who waits for a step: named by who waits */
+    public array $followers;
+
     /**
      * @param  list<Step>  $steps
      * @param  non-empty-list<Hand>  $hands
@@ -58,6 +61,23 @@ final readonly class Work
             isset($byId[$clock->from], $byId[$clock->until]) || throw self::unknown('clocks', "{$clock->from}, {$clock->until}");
         }
         $this->steps = $ordered;
+        $this->followers = self::followersOf($ordered);
+    }
+
+    /**
+     * @param  array<string, Step>  $steps
+     * @return array<string, list<Need>>
+     */
+    private static function followersOf(array $steps): array
+    {
+        $followers = array_fill_keys(array_keys($steps), []);
+        foreach ($steps as $id => $step) {
+            foreach ($step->needs as $need) {
+                $followers[$need->id][] = new Need($id, $need->lagMin, $need->maxLagMin);
+            }
+        }
+
+        return $followers;
     }
 
     /** @throws OutOfRange */
@@ -179,18 +199,5 @@ final readonly class Work
     public function with(array $steps): self
     {
         return new self([...array_values($this->steps), ...$steps], $this->hands, $this->uses, $this->ends, $this->clocks);
-    }
-
-    /** @return array<string, list<Need>> who waits for a step: named by who waits */
-    public function followers(): array
-    {
-        $followers = array_fill_keys(array_keys($this->steps), []);
-        foreach ($this->steps as $id => $step) {
-            foreach ($step->needs as $need) {
-                $followers[$need->id][] = new Need($id, $need->lagMin, $need->maxLagMin);
-            }
-        }
-
-        return $followers;
     }
 }
