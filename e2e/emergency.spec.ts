@@ -26,7 +26,7 @@ test('an incident on a phone without signal: the first three, a reading, and all
     await phone.getByRole('button', { name: 'Something is wrong now' }).click();
     await phone.getByRole('button', { name: 'Water on the floor' }).click();
     await expect(phone.getByRole('heading', { name: 'Water on the floor' })).toBeVisible();
-    const three = phone.locator('ol.three > li');
+    const three = phone.locator('ol.three').first().locator('> li');
     await expect(three).toHaveCount(3);
     await expect(three.first()).toContainText('breaker 7');
     await expect(three.first()).toContainText('Only from a dry place');
@@ -142,7 +142,7 @@ test('without signal a reading puts the clock right, and the breaker begins one 
     const before = await clocks.filter({ hasText: 'since the breaker is off' }).count();
     expect(before).toBe(0);
     await phone.context().setOffline(true);
-    await phone.locator('ol.three > li').first().getByRole('button', { name: 'Done' }).click();
+    await phone.locator('ol.three').first().locator('> li').first().getByRole('button', { name: 'Done' }).click();
     const since = clocks.filter({ hasText: 'since the breaker is off' }).filter({ hasText: 'temperature' });
     await expect(since).toBeVisible();
     const hours = async () => parseInt(/(\d+) h/.exec((await since.textContent()) ?? '')?.[1] ?? '-1', 10);

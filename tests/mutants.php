@@ -1200,4 +1200,11 @@ return [
         'to' => '$isSaid = false;',
         'tests' => 'MoveTest',
     ],
+    [
+        'name' => 'a leak’s sensor lies right until told otherwise',
+        'file' => 'app/Alerts/AlarmStanding.php',
+        'from' => '&& $alarm->is_lowest !== true',
+        'to' => '&& $alarm->is_lowest === false',
+        'tests' => 'tests/Risk/RiskTest.php',
+    ],
 ];

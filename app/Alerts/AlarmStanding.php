@@ -6,6 +6,7 @@ namespace App\Alerts;
 
 use App\Team\Absence;
 use Illuminate\Support\Collection;
+use Velbrin\Core\Risk\AlarmQuantity;
 
 /** Whether an alarm helps tonight: the one word for it on every page. */
 enum AlarmStanding: string
@@ -15,6 +16,7 @@ enum AlarmStanding: string
     case CallsNobody = 'calls-nobody';
     case AllAway = 'all-away';
     case NeedsLimit = 'needs-limit';
+    case NeedsPlace = 'needs-place';
 
     /**
      * @param  Collection<int, Absence>  $absences
@@ -37,6 +39,7 @@ enum AlarmStanding: string
             ! $alarm->calls->contains($answers) => self::AllAway,
             ! $alarm->isTested() => self::Untested,
             $alarm->quantity === null || ($alarm->quantity->hasLimits() && $hasNoLimit) => self::NeedsLimit,
+            $alarm->quantity === AlarmQuantity::Leak && $alarm->is_lowest !== true => self::NeedsPlace,
             default => self::Sound,
         };
     }
@@ -49,6 +52,7 @@ enum AlarmStanding: string
             self::CallsNobody => 'calls nobody',
             self::AllAway => 'calls only people who are away tonight',
             self::NeedsLimit => 'its limit is not entered',
+            self::NeedsPlace => 'not known to lie where the floor is lowest',
         };
     }
 
@@ -57,7 +61,7 @@ enum AlarmStanding: string
         return match ($this) {
             self::Sound => 'fine',
             self::AllAway, self::CallsNobody => 'stop',
-            self::Untested, self::NeedsLimit => 'watch',
+            self::Untested, self::NeedsLimit, self::NeedsPlace => 'watch',
         };
     }
 }

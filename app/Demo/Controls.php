@@ -295,6 +295,7 @@ final class Controls
         $alarm('Water on the floor', [
             'quantity' => 'leak',
             'sensor_id' => $this->sensors['floor']->id,
+            'is_lowest' => true,
             'delay_min' => 0,
             'message' => 'Breaker of the wet gear off first, from a dry place. Then the top-off.',
         ]);

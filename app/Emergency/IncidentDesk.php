@@ -84,9 +84,24 @@ final class IncidentDesk
     /** @return list<array{code: string, says: string, caution: string|null}> */
     public static function firstThree(EmergencyKind $kind, Own $own, Units $units): array
     {
+        return self::inWords(FirstThree::of($kind, $own), $units);
+    }
+
+    /** @return list<array{code: string, says: string, caution: string|null}> what comes once the three are done */
+    public static function then(EmergencyKind $kind, Own $own, Units $units): array
+    {
+        return self::inWords(FirstThree::then($kind, $own), $units);
+    }
+
+    /**
+     * @param  list<Action>  $actions
+     * @return list<array{code: string, says: string, caution: string|null}>
+     */
+    private static function inWords(array $actions, Units $units): array
+    {
         return array_map(
             fn (Action $a): array => ['code' => $a->code, 'says' => $a->says->in($units), 'caution' => $a->caution?->in($units)],
-            FirstThree::of($kind, $own),
+            $actions,
         );
     }
 

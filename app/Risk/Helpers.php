@@ -216,6 +216,7 @@ final class Helpers
                     lowLimit: $alarm->low_limit,
                     highLimit: $alarm->high_limit,
                     hangs: self::hangs($alarm),
+                    isLowest: $alarm->is_lowest,
                 ),
             );
 

@@ -10,6 +10,7 @@ export interface AlarmView {
     highLimit: number | null;
     delayMin: number;
     onItsOwn: boolean;
+    isLowest: boolean | null;
     testedOn: string | null;
     tested: boolean;
     standing: string;

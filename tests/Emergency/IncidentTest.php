@@ -232,6 +232,8 @@ final class IncidentTest extends TestCase
             'add' => 'a second heater',
             'failed_item_id' => $item->id,
             'restocked' => false,
+            'noticed' => 'the alarm, 03:10',
+            'losses' => 'one tang',
             ...$more,
         ]);
         $close()->assertSessionHasErrors('worked');
@@ -251,6 +253,10 @@ final class IncidentTest extends TestCase
         $closed = $incident->refresh();
         self::assertNotNull($closed->closed_at);
         self::assertEqualsWithDelta(2.0, $closed->failed_age_years, 0.02);
+        // What, how old, how noticed, what was lost, and who else has one as old (X-51).
+        self::assertSame($item->id, $closed->failed_item_id);
+        $review = $this->page($incident)['incident']['review'];
+        self::assertSame(['the alarm, 03:10', 'one tang'], [$review['noticed'], $review['losses']]);
         self::assertStringContainsString('Put back what', FollowUp::query()->sole()->text);
         $page = $this->page($incident);
         self::assertSame(['closed', []], [$page['incident']['stateLabel'], $page['next']]);

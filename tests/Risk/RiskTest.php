@@ -89,6 +89,34 @@ final class RiskTest extends TestCase
         self::assertSame($acts('night=winter-night&holiday=1'), $acts('night=winter-night'), 'a day of the list counts by itself');
     }
 
+    /** X-24: of a leak’s alarm it is asked where its sensor lies, and until that is said it stands as not known. */
+    #[Test]
+    public function an_alarm_on_the_floor_counts_where_the_floor_is_lowest(): void
+    {
+        $this->actingAs($this->near);
+        $floor = fn (mixed $lowest): array => [
+            'name' => 'Floor',
+            'watches' => ['leak'],
+            'quantity' => 'leak',
+            'delay_min' => 0,
+            'on_its_own' => true,
+            'is_lowest' => $lowest,
+            'calls' => [$this->near->id],
+        ];
+        $this->post("/systems/{$this->system->id}/alarms", $floor(null))->assertSessionHasNoErrors();
+        $alarm = Alarm::query()->sole();
+        $this->post("/alarms/{$alarm->id}/test", ['answered' => true])->assertSessionHasNoErrors();
+        $shown = fn (): array => self::props($this->get("/systems/{$this->system->id}/risk"))['alarms'][0];
+        self::assertNull($shown()['isLowest']);
+        self::assertStringContainsString('not known to lie', $shown()['standing']);
+        self::assertSame(['watch'], array_column($shown()['findings'], 'severity'));
+        $this->put("/alarms/{$alarm->id}", $floor('perhaps'))->assertSessionHasErrors('is_lowest');
+        $this->put("/alarms/{$alarm->id}", $floor(false))->assertSessionHasNoErrors();
+        self::assertSame(['fix'], array_column($shown()['findings'], 'severity'));
+        $this->put("/alarms/{$alarm->id}", $floor(true))->assertSessionHasNoErrors();
+        self::assertSame(['tested, reaches somebody', []], [$shown()['standing'], $shown()['findings']]);
+    }
+
     #[Test]
     public function an_alarm_that_reaches_somebody_buys_hours_and_one_that_calls_the_absent_buys_none(): void
     {

@@ -39,6 +39,7 @@ final class AlarmRequest extends FormRequest
             ...self::limits(),
             'delay_min' => ['required', 'numeric:strict', 'min:0', 'max:1440'],
             'on_its_own' => ['required', 'boolean'],
+            'is_lowest' => ['nullable', 'boolean'],
             'calls' => ['required', 'array', 'min:1', 'max:6'],
             'calls.*' => ['integer', Colleague::rule()],
         ];

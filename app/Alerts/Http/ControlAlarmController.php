@@ -32,6 +32,7 @@ final class ControlAlarmController
                 'rate_per_h' => ['nullable', 'numeric:strict', 'gt:0', 'max:1000'],
                 'most_w' => ['nullable', 'numeric:strict', 'gt:0', 'max:20000', Rule::prohibitedIf($request->input('outlet_id') === null)],
                 'is_frozen' => ['required', 'boolean'],
+                'is_lowest' => ['nullable', 'boolean'],
                 'waits_at_night' => ['sometimes', 'boolean', Rule::prohibitedIf(! $this->mayWait($request))],
                 'delay_min' => ['required', 'numeric:strict', 'min:0', 'max:1440'],
                 'message' => ['required', 'string', 'max:300'],

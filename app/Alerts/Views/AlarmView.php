@@ -29,6 +29,8 @@ final readonly class AlarmView
         public ?float $highLimit,
         public float $delayMin,
         public bool $onItsOwn,
+        /** A leak’s sensor lies where the floor is lowest; null: nobody has said. */
+        public ?bool $isLowest,
         public ?string $testedOn,
         public bool $tested,
         /** Whether it helps tonight, in the words of every page. */
@@ -57,6 +59,7 @@ final readonly class AlarmView
             highLimit: $alarm->high_limit,
             delayMin: $alarm->delay_min,
             onItsOwn: $alarm->on_its_own,
+            isLowest: $alarm->is_lowest,
             testedOn: $alarm->tested_on?->toDateString(),
             tested: $alarm->isTested(),
             standing: $standing->words(),

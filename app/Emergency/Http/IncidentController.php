@@ -139,6 +139,7 @@ final class IncidentController
                 ),
             ),
             'actions' => IncidentDesk::firstThree($incident->kind, $own, $user->units()),
+            'then' => IncidentDesk::then($incident->kind, $own, $user->units()),
             'staysOn' => FirstThree::staysOn($incident->kind, $own)->in($user->units()),
             'never' => IncidentDesk::never($incident->kind, $user->units()),
             'comesDown' => IncidentDesk::comesDown($system, $course, $user->units()),

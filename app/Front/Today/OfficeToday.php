@@ -180,7 +180,7 @@ final class OfficeToday
                 Night::Tonight->faultAt($alarm->system->site->timezone ?? Days::zone())->toDateString(),
             );
             if (
-                ! in_array($standing, [AlarmStanding::Sound, AlarmStanding::NeedsLimit], true) &&
+                ! in_array($standing, [AlarmStanding::Sound, AlarmStanding::NeedsLimit, AlarmStanding::NeedsPlace], true) &&
                 count($lines) < self::SHOWN
             ) {
                 $lines[] = new TodayLineView(

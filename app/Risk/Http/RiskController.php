@@ -315,7 +315,16 @@ final class RiskController
             fn (Alarm $a): AlarmView => AlarmView::of(
                 $a,
                 $helpers->standing($a, $system, $night),
-                AlarmLimits::findings($a->name, $a->quantity, $a->low_limit, $a->high_limit, $low, $setC, $high),
+                AlarmLimits::findings(
+                    name: $a->name,
+                    quantity: $a->quantity,
+                    low: $a->low_limit,
+                    high: $a->high_limit,
+                    harmLowC: $low,
+                    setC: $setC,
+                    harmHighC: $high,
+                    isLowest: $a->is_lowest,
+                ),
                 $user->units(),
             ),
             $helpers->records($system),

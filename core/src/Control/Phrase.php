@@ -188,6 +188,7 @@ enum Phrase: string implements Saying
     case NothingIsHeard = 'nothing-is-heard';
     case NothingIsSaidToStand = 'nothing-is-said-to-stand';
     case NothingStandsIn = 'nothing-stands-in';
+    case NothingStopsItThen = 'nothing-stops-it-then';
     case NothingWouldStopIt = 'nothing-would-stop-it';
     case NotInWhatRuns = 'not-in-what-runs';
     case Numbers = 'numbers';
@@ -309,6 +310,7 @@ enum Phrase: string implements Saying
     case TheStripTakes = 'the-strip-takes';
     case TheSumpGrowsHotBeside = 'the-sump-grows-hot-beside';
     case TheSumpStillStandsHigh = 'the-sump-still-stands-high';
+    case TheSumpThenStandsHigh = 'the-sump-then-stands-high';
     case TheValueMayNeverReach = 'the-value-may-never-reach';
     case TheValueStaysInsideTheAlarm = 'the-value-stays-inside-the-alarm';
     case TheWaterCools = 'the-water-cools';
@@ -344,9 +346,12 @@ enum Phrase: string implements Saying
     case WhoIsCalledForNothingDoes = 'who-is-called-for-nothing-does';
     case WhoSleepsDrivesOrIsAway = 'who-sleeps-drives-or-is-away';
     case Why = 'why';
+    case WithoutALinkGoesOnAlone = 'without-a-link-goes-on-alone';
+    case WithoutALinkGoesOnWithoutReturn = 'without-a-link-goes-on-without-return';
     case WithoutItsLinkGoesOff = 'without-its-link-goes-off';
     case WithoutItsLinkStandsStill = 'without-its-link-stands-still';
     case WithoutItsLinkStays = 'without-its-link-stays';
+    case WithoutItsLinkStaysLit = 'without-its-link-stays-lit';
     case WithoutItsLinkStaysOn = 'without-its-link-stays-on';
     case WithTheHeatersDead = 'with-the-heaters-dead';
     case Words = 'words';

@@ -20,6 +20,37 @@ final readonly class FirstThree
     public static function of(EmergencyKind $event, Own $own): array
     {
         $first = new self($own);
+
+        return array_map($first->action(...), array_slice($first->codes($event), 0, 3));
+    }
+
+    /**
+     * What comes once the three are done, in order (K-15): where the board had to come first, what it put off; then what else feeds the
+     * fault, and what may go before air does (X-27). In a wet place nothing more is switched.
+     *
+     * @return list<Action>
+     */
+    public static function then(EmergencyKind $event, Own $own): array
+    {
+        $first = new self($own);
+        $further = $own->wet === true ? [] : match ($event) {
+            EmergencyKind::Hot => ['chiller', 'part-of-lights', 'rest-off', 'cooler-water'],
+            EmergencyKind::Flood, EmergencyKind::DrainBlocked => ['chamber-low', 'lights-down'],
+            EmergencyKind::Leak => ['all-sources', 'heaters-bared', 'chamber-low'],
+            EmergencyKind::Overdose => ['lime-off', 'gas-off', 'change-in-steps'],
+            EmergencyKind::ControllerDead => ['manual-sheet'],
+            EmergencyKind::ReturnDead => ['skimmer-off'],
+            EmergencyKind::PowerCut => ['power-back'],
+            default => [],
+        };
+
+        return array_map($first->action(...), [...array_slice($first->codes($event), 3), ...$further]);
+    }
+
+    /** @return non-empty-list<string> in order, three or more */
+    private function codes(EmergencyKind $event): array
+    {
+        $own = $this->own;
         $codes = match ($event) {
             EmergencyKind::Tingle => ['touch-nothing', 'board-off', 'electrician'],
             EmergencyKind::Fumes => ['out', 'emergency-number', 'air-from-outside'],
@@ -30,7 +61,7 @@ final readonly class FirstThree
             ],
             EmergencyKind::Hot => ['heaters-off', 'aerate', 'fan'],
             EmergencyKind::Cold => ['working-heater', 'cover', 'rewarm'],
-            EmergencyKind::Flood => ['board-if-wet', 'all-sources', $first->place()],
+            EmergencyKind::Flood => ['board-if-wet', 'all-sources', $this->place()],
             EmergencyKind::DrainBlocked => ['board-if-wet', 'return-off', 'all-sources'],
             EmergencyKind::Overdose => ['doser-off', 'aerate', 'read-steps'],
             EmergencyKind::Ammonia => ['aerate', 'change-matched', 'test-hourly'],
@@ -45,7 +76,7 @@ final readonly class FirstThree
             array_unshift($codes, 'board-if-wet');
         }
 
-        return array_slice(array_map($first->action(...), $codes), 0, 3);
+        return $codes;
     }
 
     /** What stays on: air before everything that sheds it (X-27). */
@@ -145,9 +176,22 @@ final readonly class FirstThree
             'look' => Phrase::WhoeverGoesInLooks,
             'people-first' => Phrase::NobodyUnderTheLoad,
             'boxes-air' => Phrase::AirAndLidsOnEveryBox,
+            'chiller' => Phrase::ChillerOn,
+            'part-of-lights' => Phrase::PartOfTheLightsOff,
+            'rest-off' => Phrase::WhatItCanDoWithoutOff,
+            'cooler-water' => Phrase::ChangeWithCoolerWater,
+            'chamber-low' => Phrase::ReturnOffBeforeItsChamberIsDry,
+            'lights-down' => Phrase::LightsDownPumpsStay,
+            'heaters-bared' => Phrase::HeatersOffBeforeTheyAreBared,
+            'lime-off' => Phrase::HighPHLimewaterOff,
+            'gas-off' => Phrase::LowPHGasOff,
+            'change-in-steps' => Phrase::ChangeInSteps,
+            'manual-sheet' => Phrase::OutletByOutletTheSheet,
+            'skimmer-off' => Phrase::SkimmerOffWithoutReturn,
+            'power-back' => Phrase::OncePowerIsBack,
             default => Phrase::AnimalsToTheHoldingThatStands,
         };
-        $isElectric = in_array($code, ['board-off', 'board-if-wet', 'own-board', 'ask-board', 'heaters-off'], true);
+        $isElectric = in_array($code, ['board-off', 'board-if-wet', 'own-board', 'ask-board', 'heaters-off', 'heaters-bared'], true);
 
         return new Action($code, Sentence::of($says, $parts), $isElectric ? $dry : null);
     }

@@ -18,6 +18,7 @@ final class AlarmLimits
 {
     /**
      * @param  float  $setC  what the heating holds
+     * @param  bool|null  $isLowest  a leak’s sensor lies where the floor is lowest; null: nobody has said
      * @return list<Finding> what stands against them; nothing for a quantity without limits
      */
     public static function findings(
@@ -28,6 +29,7 @@ final class AlarmLimits
         float $harmLowC,
         float $setC,
         float $harmHighC,
+        ?bool $isLowest = null,
     ): array {
         $of = fn (Severity $severity, string $rule, Phrase $what, Phrase $why, Phrase $remedy): Finding => Finding::of(
             $severity,
@@ -46,6 +48,17 @@ final class AlarmLimits
                     Phrase::NobodyHasSaidAtWhichLimit,
                     Phrase::UntilItIsReachedNobodyKnows,
                     Phrase::EnterWhatItMeasures,
+                ),
+            ];
+        }
+        if ($quantity === AlarmQuantity::Leak && $isLowest !== true) {
+            return [
+                $of(
+                    $isLowest === null ? Severity::Watch : Severity::Fix,
+                    'X-24',
+                    $isLowest === null ? Phrase::NobodyHasSaidWhetherItLiesLowest : Phrase::ItDoesNotLieLowest,
+                    Phrase::WaterRunsPastIt,
+                    Phrase::PourACupfulAndSeeWhereItRuns,
                 ),
             ];
         }

@@ -29,6 +29,8 @@ final readonly class AlarmWay
         public ?float $highLimit = null,
         /** What it hangs on; null: nobody has said, so it may hang on anything. */
         public ?Hangs $hangs = null,
+        /** A leak’s sensor lies where the floor is lowest; null: nobody has said. */
+        public ?bool $isLowest = null,
     ) {
     }
 
@@ -55,6 +57,7 @@ final readonly class AlarmWay
             lowLimit: $this->lowLimit,
             highLimit: $this->highLimit,
             hangs: $this->hangs,
+            isLowest: $this->isLowest,
         );
     }
 
@@ -67,7 +70,10 @@ final readonly class AlarmWay
             default => true,
         };
 
-        return $this->tested && $isMeant && $livesOn;
+        // Water that runs past a sensor is seen by nobody.
+        $liesRight = $this->quantity !== AlarmQuantity::Leak || $this->isLowest === true;
+
+        return $this->tested && $isMeant && $livesOn && $liesRight;
     }
 
     /**

@@ -65,6 +65,7 @@ enum Phrase: string implements Saying
     case IsNotProved = 'is-not-proved';
     case ItComesBackWhenThatEnds = 'it-comes-back-when-that-ends';
     case ItDoesNoHarmHere = 'it-does-no-harm-here';
+    case ItDoesNotLieLowest = 'it-does-not-lie-lowest';
     case ItHeatsWithoutAnEnd = 'it-heats-without-an-end';
     case ItMustHold = 'it-must-hold';
     case ItReachesAfter = 'it-reaches-after';
@@ -89,6 +90,7 @@ enum Phrase: string implements Saying
     case MoreInHeatersThatFailApart = 'more-in-heaters-that-fail-apart';
     case NobodyHasLooked = 'nobody-has-looked';
     case NobodyHasSaidAtWhichLimit = 'nobody-has-said-at-which-limit';
+    case NobodyHasSaidWhetherItLiesLowest = 'nobody-has-said-whether-it-lies-lowest';
     case NobodyHasThePart = 'nobody-has-the-part';
     case NobodyWouldNotice = 'nobody-would-notice';
     case NobodyWroteDownOnWhichHangs = 'nobody-wrote-down-on-which-hangs';
@@ -107,6 +109,7 @@ enum Phrase: string implements Saying
     case OnlyPeopleStandAgainstIt = 'only-people-stand-against-it';
     case OpenTheLidAndMoveAir = 'open-the-lid-and-move-air';
     case OxygenFallsToAfter = 'oxygen-falls-to-after';
+    case PourACupfulAndSeeWhereItRuns = 'pour-a-cupful-and-see-where-it-runs';
     case SomebodyWhoLooksEachDay = 'somebody-who-looks-each-day';
     case SomebodyWhoLooksEachDay2 = 'somebody-who-looks-each-day2';
     case SoThatAtMostFailures = 'so-that-at-most-failures';
@@ -126,6 +129,7 @@ enum Phrase: string implements Saying
     case UntilItIsReachedNobodyKnows = 'until-it-is-reached-nobody-knows';
     case VesselsLower = 'vessels-lower';
     case WaterLeavesThroughASeam = 'water-leaves-through-a-seam';
+    case WaterRunsPastIt = 'water-runs-past-it';
     case WhatCanHappenHereIsOverfilling = 'what-can-happen-here-is-overfilling';
     case WhatEvaporatesIsNotMadeUp = 'what-evaporates-is-not-made-up';
     case WhatStillHeatsHasToHold = 'what-still-heats-has-to-hold';

@@ -13,6 +13,7 @@ use Velbrin\Core\Build\PlanAnswers;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\SumpWater;
 use Velbrin\Core\Build\SurveySheet;
+use Velbrin\Core\Control\Job;
 use Velbrin\Core\Control\Replacement;
 use Velbrin\Core\Hydraulics\DrainCapacity;
 use Velbrin\Core\Hydraulics\WeirHead;
@@ -408,6 +409,25 @@ final class WaterWaysTest extends TestCase
         self::assertSame(Severity::Watch, $soon?->severity);
         self::assertSame([Severity::Fix, Basis::Recalled], [$late?->severity, $late?->grounds->basis]);
         self::assertEqualsWithDelta((15 * 365.25) / 12, Replacement::of(0, 15, 0)->inDays, 1e-9);
+    }
+
+    /** @return iterable<string, array{0: Job, 1: int, 2: int}> least and most of what the trade counts on, months (K-2) */
+    public static function lives(): iterable
+    {
+        yield 'heaters before they fail' => [Job::Heater, 15, 15];
+        yield 'return pumps' => [Job::ReturnPump, 36, 72];
+        yield 'stream pumps' => [Job::CirculationPump, 36, 72];
+        yield 'skimmer pumps' => [Job::Skimmer, 36, 72];
+        yield 'probes' => [Job::Probe, 12, 18];
+        yield 'batteries' => [Job::Battery, 36, 60];
+    }
+
+    #[Test]
+    #[DataProvider('lives')]
+    public function each_kind_of_device_has_the_life_the_trade_counts_on(Job $job, int $least, int $most): void
+    {
+        self::assertGreaterThanOrEqual($least, $job->lifeMonths());
+        self::assertLessThanOrEqual($most, $job->lifeMonths());
     }
 
     /** @param  array<string, mixed>  $more */

@@ -10,6 +10,7 @@ use PHPUnit\Framework\TestCase;
 use Velbrin\Core\Ask\Desk;
 use Velbrin\Core\Control\Liquid;
 use Velbrin\Core\Control\Programme\Checker;
+use Velbrin\Core\Control\Programme\Correction;
 use Velbrin\Core\Control\Programme\SeenByPh;
 use Velbrin\Core\Control\Programme\SetupReader;
 use Velbrin\Core\Measure\Finding;
@@ -168,6 +169,12 @@ final class CheckerTest extends TestCase
         yield 'K-20k: nobody has said' => ['K-20k stream', $without('outlets', 4, 'lostLink')];
         yield 'K-20k: a top-off that stays on' => ['K-20k topoff', $outlet(6, ['lostLink' => 'on'])];
         yield 'K-20k: a return that stands still' => ['K-20k return', $outlet(3, ['lostLink' => 'off'])];
+        yield 'K-20k: a lamp that stays lit' => [
+            'K-20k lamp',
+            fn (array $s): array => array_replace_recursive(self::lamp($s, 600), ['outlets' => [8 => ['lostLink' => 'on']]]),
+        ];
+        yield 'X-26: a skimmer that goes on by itself' => ['X-26 skimmer', $outlet(5, ['lostLink' => 'on'])];
+        yield 'X-26: in summer only' => ['X-26 skimmer', $outlet(5, ['lostLinkSummer' => 'on'])];
         yield 'K-20l: a refill without an end' => ['K-20l topoff', function (array $s): array {
             unset($s['outlets'][6]['rule']['longestS']);
 
@@ -660,6 +667,40 @@ final class CheckerTest extends TestCase
 
             return $s;
         }];
+    }
+
+    /** @return iterable<string, array{0: list<mixed>, 1: list<mixed>, 2: string|null}> skimmer and return: winter, summer */
+    public static function together(): iterable
+    {
+        yield 'both go on' => [['on', 'on'], ['on', 'on'], 'watch'];
+        yield 'the return stands still' => [['on', 'on'], ['off', 'on'], 'fix'];
+        yield 'in summer' => [['off', 'on'], ['on', 'off'], 'fix'];
+        yield 'never at once' => [['off', 'on'], ['off', 'on'], 'watch'];
+        yield 'both stand still' => [['off', 'off'], ['off', 'off'], null];
+        yield 'of the return nobody has said' => [['on', 'on'], [null, null], 'fix'];
+        yield 'of the skimmer nobody has said' => [[null, null], ['on', 'on'], null];
+        yield 'half is on' => [[0.5, 0.5], ['off', 'off'], 'fix'];
+    }
+
+    /**
+     * @param  list<mixed>  $skimmer
+     * @param  list<mixed>  $return
+     */
+    #[Test]
+    #[DataProvider('together')]
+    public function what_stays_on_without_a_link_is_looked_at_together(array $skimmer, array $return, ?string $severity): void
+    {
+        $setup = self::sound();
+        foreach ([5 => $skimmer, 3 => $return] as $n => [$winter, $summer]) {
+            $setup['outlets'][$n] = ['lostLink' => $winter, 'lostLinkSummer' => $summer] + $setup['outlets'][$n];
+        }
+        $read = SetupReader::read($setup);
+        $found = array_values(array_filter(Checker::check($read), fn (Finding $f): bool => $f->code === 'X-26'));
+        self::assertSame($severity, $found[0]->severity->value ?? null);
+        self::assertSame($severity === null ? [] : ['skimmer', 'skimmer'], array_column(
+            $found === [] ? [] : Correction::of($found[0], $read)->changes ?? [],
+            'id',
+        ));
     }
 
     #[Test]

@@ -96,6 +96,60 @@ final class EmergencyTest extends TestCase
         );
     }
 
+    /** @return iterable<string, array{0: EmergencyKind, 1: list<string>}> */
+    public static function afterwards(): iterable
+    {
+        yield 'hot: fan before chiller before part of the lights before the rest' => [
+            EmergencyKind::Hot, ['chiller', 'part-of-lights', 'rest-off', 'cooler-water'],
+        ];
+        yield 'water on the floor: the return before its chamber is dry' => [EmergencyKind::Flood, ['chamber-low', 'lights-down']];
+        yield 'a drain blocked' => [EmergencyKind::DrainBlocked, ['chamber-low', 'lights-down']];
+        yield 'a seam: what fills it up again is off' => [EmergencyKind::Leak, ['all-sources', 'heaters-bared', 'chamber-low']];
+        yield 'pH high or low' => [EmergencyKind::Overdose, ['lime-off', 'gas-off', 'change-in-steps']];
+        yield 'no return' => [EmergencyKind::ReturnDead, ['skimmer-off']];
+        yield 'people only' => [EmergencyKind::Fumes, []];
+        yield 'people only, at the water' => [EmergencyKind::Tingle, []];
+    }
+
+    /** @param  list<string>  $codes */
+    #[Test]
+    #[DataProvider('afterwards')]
+    public function what_comes_after_the_three_comes_in_order(EmergencyKind $event, array $codes): void
+    {
+        self::assertSame($codes, self::codesOf(FirstThree::then($event, new Own(wet: false))));
+    }
+
+    #[Test]
+    #[DataProvider('events')]
+    public function what_the_board_put_off_is_not_lost_and_a_wet_place_switches_nothing_more(EmergencyKind $event): void
+    {
+        $all = fn (Own $own): array => self::codesOf([...FirstThree::of($event, $own), ...FirstThree::then($event, $own)]);
+        $wet = $all(new Own(wet: true));
+        $first = self::codes($event, new Own());
+        self::assertSame([], array_diff($first, $wet), 'each of the three is still there');
+        self::assertSame([], array_diff($wet, [...$first, 'board-if-wet']), 'and nothing beside them');
+        $dry = $all(new Own());
+        self::assertSame(array_values(array_unique($dry)), $dry, 'nothing is asked for twice');
+    }
+
+    #[Test]
+    public function whatever_feeds_the_fault_is_stopped_and_air_stays_before_the_skimmer(): void
+    {
+        foreach ([EmergencyKind::Flood, EmergencyKind::DrainBlocked, EmergencyKind::Leak] as $event) {
+            $all = self::codesOf([...FirstThree::of($event, new Own()), ...FirstThree::then($event, new Own())]);
+            self::assertContains('all-sources', $all, $event->value);
+        }
+        $sources = FirstThree::of(EmergencyKind::Flood, new Own(waterStop: 'under the sink'))[1]->says->in(Units::metric());
+        foreach (['top-off', 'RO', 'under the sink'] as $source) {
+            self::assertStringContainsString($source, $sources);
+        }
+        $hot = [...FirstThree::of(EmergencyKind::Hot, new Own()), ...FirstThree::then(EmergencyKind::Hot, new Own())];
+        self::assertSame('aerate', $hot[1]->code, 'warm water holds less air: it comes first');
+        self::assertNotContains('skimmer-off', self::codesOf($hot));
+        $stays = FirstThree::staysOn(EmergencyKind::Hot, new Own())->in(Units::metric());
+        self::assertStringContainsString('air inside the tank stay on; skimmers go off last', $stays);
+    }
+
     #[Test]
     public function people_come_before_animals(): void
     {
@@ -257,6 +311,15 @@ final class EmergencyTest extends TestCase
     /** @return list<string> */
     private static function codes(EmergencyKind $event, Own $own): array
     {
-        return array_map(fn (Action $a): string => $a->code, FirstThree::of($event, $own));
+        return self::codesOf(FirstThree::of($event, $own));
+    }
+
+    /**
+     * @param  list<Action>  $actions
+     * @return list<string>
+     */
+    private static function codesOf(array $actions): array
+    {
+        return array_map(fn (Action $a): string => $a->code, $actions);
     }
 }

@@ -8,9 +8,12 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Measure\Units;
 use Velbrin\Core\Risk\AlarmLimits;
 use Velbrin\Core\Risk\AlarmQuantity;
+use Velbrin\Core\Risk\AlarmWay;
+use Velbrin\Core\Risk\Hazard;
 
 /** Alarm limits lie between harm and set point (X-25). */
 final class AlarmLimitsTest extends TestCase
@@ -49,5 +52,27 @@ final class AlarmLimitsTest extends TestCase
     {
         self::assertSame([], AlarmLimits::findings('Power watch', AlarmQuantity::Power, null, null, 18.0, 25.5, 30.0));
         self::assertCount(1, AlarmLimits::findings('Old one', null, null, null, 18.0, 25.5, 30.0));
+    }
+
+    /** @return iterable<string, array{0: bool|null, 1: Severity|null}> */
+    public static function leaks(): iterable
+    {
+        yield 'where the floor is lowest' => [true, null];
+        yield 'elsewhere' => [false, Severity::Fix];
+        yield 'nobody has looked' => [null, Severity::Watch];
+    }
+
+    /** X-24: the sensor of a leak lies at the lowest point, or it counts for nothing. */
+    #[Test]
+    #[DataProvider('leaks')]
+    public function a_leak_is_noticed_where_the_floor_is_lowest(?bool $isLowest, ?Severity $severity): void
+    {
+        $said = AlarmLimits::findings('Floor', AlarmQuantity::Leak, null, null, 18.0, 25.5, 30.0, $isLowest);
+        self::assertSame($severity, $said[0]->severity ?? null);
+        $way = new AlarmWay('Floor', [], 0, true, true, [], AlarmQuantity::Leak, isLowest: $isLowest);
+        self::assertSame($isLowest === true, $way->sees(Hazard::Leak));
+        self::assertSame($isLowest === true, $way->calling([])->sees(Hazard::Leak), 'whoever it calls');
+        $level = new AlarmWay('Level', [Hazard::TopOffOn], 0, true, true, [], AlarmQuantity::Level);
+        self::assertTrue($level->sees(Hazard::TopOffOn), 'what hangs in the water has no floor');
     }
 }

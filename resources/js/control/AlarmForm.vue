@@ -3,6 +3,7 @@ import { useForm } from '@inertiajs/vue3';
 import { computed } from 'vue';
 import type { SensorView } from '../generated';
 import FieldError from '../shared/FieldError.vue';
+import LeakPlace from './LeakPlace.vue';
 import NumberCell from './NumberCell.vue';
 
 /** An alarm: what it watches, how long it waits, what it says, whom it calls. */
@@ -24,6 +25,7 @@ const form = useForm({
     rate_per_h: null as number | null,
     most_w: null as number | null,
     is_frozen: false,
+    is_lowest: null as boolean | null,
     waits_at_night: false,
     delay_min: 10 as number | null,
     message: '',
@@ -90,6 +92,12 @@ function keep() {
             label="Calls only when it draws more than"
             unit="W"
             optional
+        />
+        <LeakPlace
+            v-if="sensor?.hangsIn === 'floor'"
+            id="alarm-lowest"
+            v-model="form.is_lowest"
+            :error="form.errors.is_lowest"
         />
         <NumberCell id="alarm-delay" v-model="form.delay_min" label="After" unit="min" />
         <label v-if="systems.length > 1" class="numbercell" for="alarm-system"

@@ -8,6 +8,7 @@ import FieldError from '../shared/FieldError.vue';
 import { useShell } from '../shared/page';
 import { useUnits, when } from '../shared/units';
 import EmergencySheet from './EmergencySheet.vue';
+import FirstActions from './FirstActions.vue';
 import { breakerOutMs, leftBy, typedReadings } from './harmClock';
 import WhoGoes from './WhoGoes.vue';
 
@@ -44,6 +45,7 @@ const props = defineProps<{
     system: { id: number; name: string; siteId: number; where: string; items: { id: number; name: string }[] };
     next: { state: string; label: string }[];
     actions: Action[];
+    then: Action[];
     staysOn: string;
     never: string[];
     clocks: Clock[];
@@ -209,22 +211,12 @@ const SAID: Record<string, string> = { did: 'did', look: 'saw', called: 'rang', 
         <p v-else-if="needs && isOpen" class="standing"><b>No clock:</b> still to say: {{ needs }}.</p>
         <p v-if="down && isOpen" class="standing">{{ down }}</p>
         <template v-if="isOpen">
-            <h2>Do these three, in this order</h2>
-            <ol class="three">
-                <li v-for="a in actions" :key="a.code" :class="{ did: done.includes(a.code) }">
-                    <p>{{ a.says }}</p>
-                    <p v-if="a.caution" class="caution">{{ a.caution }}</p>
-                    <button
-                        v-if="!done.includes(a.code)"
-                        type="button"
-                        class="outline"
-                        @click="outbox.keep('did', { of: a.code })"
-                    >
-                        Done
-                    </button>
-                    <small v-else>done</small>
-                </li>
-            </ol>
+            <FirstActions
+                :first="actions"
+                :then="then"
+                :done="done"
+                @did="(code: string) => outbox.keep('did', { of: code })"
+            />
             <p class="standing"><b>Stays on.</b> {{ staysOn }}</p>
             <ul class="never" aria-label="Never">
                 <li v-for="n in never" :key="n">{{ n }}</li>
@@ -397,6 +389,10 @@ const SAID: Record<string, string> = { did: 'did', look: 'saw', called: 'rang', 
         <template v-if="incident.review">
             <h2>What it taught</h2>
             <p><b>Worked:</b> {{ incident.review.worked }} <b>To add:</b> {{ incident.review.add }}</p>
+            <p v-if="incident.review.noticed || incident.review.losses">
+                <b>Noticed by:</b> {{ incident.review.noticed ?? 'nobody wrote it down' }} <b>Lost:</b>
+                {{ incident.review.losses ?? 'nothing written down' }}
+            </p>
             <p v-if="sameAge.length">
                 <b>Who else has this at this age:</b>
                 <template v-for="(s, n) in sameAge" :key="s.id"

@@ -6,6 +6,7 @@ import FieldError from '../shared/FieldError.vue';
 import SeverityMark from '../shared/SeverityMark.vue';
 import { date, useUnits } from '../shared/units';
 import { openWorking } from '../shared/working';
+import LeakPlace from '../control/LeakPlace.vue';
 import StartIncident from '../emergency/StartIncident.vue';
 import SystemFrame from '../systems/SystemFrame.vue';
 import LayersLine from './LayersLine.vue';
@@ -86,6 +87,7 @@ type AlarmForm = {
     high_limit: number | null;
     delay_min: number;
     on_its_own: boolean;
+    is_lowest: boolean | null;
     calls: (number | null)[];
 };
 const BLANK: AlarmForm = {
@@ -97,6 +99,7 @@ const BLANK: AlarmForm = {
     high_limit: null,
     delay_min: 10,
     on_its_own: false,
+    is_lowest: null,
     calls: [null],
 };
 const alarm = useForm<AlarmForm>({ ...BLANK });
@@ -142,6 +145,7 @@ function edit(a: AlarmView | null) {
                   high_limit: a.highLimit,
                   delay_min: a.delayMin,
                   on_its_own: a.onItsOwn,
+                  is_lowest: a.isLowest,
                   calls: [...a.callIds],
               },
     );
@@ -386,6 +390,12 @@ function keepAlarm() {
                 <div v-for="(label, key) in watches" :key="key" class="check">
                     <label><input v-model="alarm.watches" type="checkbox" :value="key" /> {{ label }}</label>
                 </div>
+                <LeakPlace
+                    v-if="alarm.quantity === 'leak'"
+                    id="a6"
+                    v-model="alarm.is_lowest"
+                    :error="alarm.errors.is_lowest"
+                />
                 <div class="check">
                     <label><input v-model="alarm.on_its_own" type="checkbox" /> lives through a power cut</label>
                 </div>

@@ -25,6 +25,7 @@ final class Checker
             new Check\BackupOnOneStrip(),
             new Check\LostLinkUnsafe(),
             new Check\HeaterWithoutLink(),
+            new Check\SkimmerWithoutReturn(),
             new Check\RunWithoutEnd(),
             new Check\SkimmerBackTooSoon(),
             new Check\CompressorTooOften(),

@@ -32,6 +32,10 @@ final readonly class Correction
         $outlet = self::outlet($setup, $finding->subject ?? '');
 
         return match ($finding->code) {
+            'X-26' => new self('off without a link', [
+                self::change($finding->subject ?? '', 'lostLink', 'off'),
+                self::change($finding->subject ?? '', 'lostLinkSummer', 'off'),
+            ]),
             'K-20k' => $outlet === null ? null : self::lostLink($outlet, $setup),
             'K-20n' => $outlet === null ? null : self::skimmer($outlet, $setup),
             'K-20q' => new self('5 min off at least', [self::change($finding->subject ?? '', 'minimumOffS', self::COMPRESSOR_RESTS_S)]),

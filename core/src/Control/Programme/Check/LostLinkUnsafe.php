@@ -31,6 +31,7 @@ final readonly class LostLinkUnsafe implements Row
                 $outlet->lostLinkLevel === null => [Severity::Fix, Phrase::NobodyHasSaidWhatDoesWithout],
                 $adds && max($states) > 0 => [Severity::Stop, Phrase::WithoutItsLinkStaysOn],
                 $keeps && min($states) <= 0 => [Severity::Fix, Phrase::WithoutItsLinkStandsStill],
+                $job === Job::Light && max($states) > 0 => [Severity::Watch, Phrase::WithoutItsLinkStaysLit],
                 default => [null, null],
             };
             if ($severity !== null && $what !== null) {
@@ -41,7 +42,7 @@ final readonly class LostLinkUnsafe implements Row
                     $what,
                     Phrase::ALinkIsLostSomeDay,
                     match (true) {
-                        $adds => Phrase::OffWithoutALink2,
+                        $adds, $severity === Severity::Watch => Phrase::OffWithoutALink2,
                         $keeps => Phrase::OnWithoutALink2,
                         default => Phrase::SayOnOrOff,
                     },
