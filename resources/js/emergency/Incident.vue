@@ -7,8 +7,8 @@ import { ofIncident } from '../rounds/phoneStore';
 import FieldError from '../shared/FieldError.vue';
 import { useShell } from '../shared/page';
 import { useUnits, when } from '../shared/units';
+import ActionList from './ActionList.vue';
 import EmergencySheet from './EmergencySheet.vue';
-import FirstActions from './FirstActions.vue';
 import { breakerOutMs, leftBy, typedReadings } from './harmClock';
 import WhoGoes from './WhoGoes.vue';
 
@@ -131,6 +131,7 @@ function clock(h: number | null) {
 const said = (kind: string) =>
     outbox.beyond.value.filter((e) => e.kind === kind).map((e) => String((e.payload as { of?: string }).of ?? ''));
 const done = computed(() => [...props.incident.done, ...said('did')]);
+const did = (code: string) => outbox.keep('did', { of: code });
 const looked = computed(() => said('look').at(-1) ?? null);
 const temperature = ref('');
 const wrong = ref('');
@@ -211,16 +212,12 @@ const SAID: Record<string, string> = { did: 'did', look: 'saw', called: 'rang', 
         <p v-else-if="needs && isOpen" class="standing"><b>No clock:</b> still to say: {{ needs }}.</p>
         <p v-if="down && isOpen" class="standing">{{ down }}</p>
         <template v-if="isOpen">
-            <FirstActions
-                :first="actions"
-                :then="then"
-                :done="done"
-                @did="(code: string) => outbox.keep('did', { of: code })"
-            />
+            <ActionList title="Do these three, in this order" :actions="actions" :done="done" @did="did" />
             <p class="standing"><b>Stays on.</b> {{ staysOn }}</p>
             <ul class="never" aria-label="Never">
                 <li v-for="n in never" :key="n">{{ n }}</li>
             </ul>
+            <ActionList title="Then" :actions="then" :done="done" :from="actions.length + 1" @did="did" />
             <div class="filter">
                 <button type="button" class="outline" @click="outbox.keep('look', { of: 'wet' })">
                     Water at electrics{{ looked === 'wet' || (looked === null && incident.wet) ? ' ✓' : '' }}
