@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 /** English, by code: ICU messages whose parts keep their names in every language. */
 return [
-    'a-fan-over-the-water' => 'A fan over the water, lid open; no faster than 1 °C an hour.',
+    'a-fan-over-the-water' => 'A fan over the water, lights off, lid open; no faster than 1 °C an hour.',
     'a-heater-with-a-thermostat' => 'A heater with a thermostat of its own onto a plain outlet.',
     'air-and-lids-on-every-box' => 'Air and lids on every box; read the warmth of the coldest.',
     'an-electrician-looks-before-anything-goes' => 'An electrician looks before anything goes on again.',
@@ -55,7 +55,7 @@ return [
     'once-power-is-back' => 'Once power is back: return first, skimmer when its water stands; read warmth; look at each heater, dosing head and clock.',
     'only-from-a-dry-place' => 'Only from a dry place, in dry shoes. Leave it to an electrician where you would have to reach over water.',
     'outlet-by-outlet-the-sheet' => 'The rest outlet by outlet: the sheet for a dead controller, printed or on the phone.',
-    'part-of-the-lights-off' => 'Half the lights off, all of them if it still rises; they stay off: no on and off by the minute.',
+    'part-of-the-lights-off' => 'Lights stay off, half of them at least, until it has fallen: no on and off by the minute.',
     'pumps-and-air-inside-the-tank' => 'Pumps and air inside the tank stay on; skimmers go off last.',
     'pumps-inside-the-tank-stay' => 'Pumps inside the tank stay on while their plugs are dry; a sump that spills keeps its return on.',
     'pumps-in-the-display' => 'Pumps in the display on, aimed at the surface.',
