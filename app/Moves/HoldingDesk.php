@@ -138,7 +138,7 @@ final class HoldingDesk
                 'job' => Job::Heater,
                 'name' => 'Heater of the holding',
                 'watts' => $brief->holding->heaterW,
-                'state' => $brief->holding->isProved ? Installed::Tested : Installed::Mounted,
+                'state' => $brief->isHoldingProved() ? Installed::Tested : Installed::Mounted,
                 'installed_on' => Days::text(),
                 'installed_precision' => 'day',
                 'bases' => [],

@@ -63,6 +63,7 @@ final class MoveDesk
         $events = $answers === null ? [] : MoveHeads::events($move, $answers->brief->beginsMin);
         $day = $answers?->work === null ? null : $this->day($move, $answers, $events);
         $heads = $answers === null ? null : HeadCount::of($answers->brief, $events);
+        $deciders = $events === [] ? [] : GateDeciders::of($move);
         $begins = $move->on === null ? null : Days::moment($move->on->toDateString(), $brief->beginsMin ?? 600);
 
         return [
@@ -91,7 +92,7 @@ final class MoveDesk
             'trucks' => $answers?->fleet === null ? [] : MoveTruckView::all($answers->fleet, $answers->oldMostL),
             'waters' => MoveWaterView::of($answers?->jump, $answers?->acclimation, $answers?->holding),
             'gates' => $answers === null ? [] : array_map(
-                fn (Gate $g): MoveGateView => MoveGateView::of($g, $units, $day->gates[$g->key] ?? null),
+                fn (Gate $g): MoveGateView => MoveGateView::of($g, $units, $day->gates[$g->key] ?? null, $deciders[$g->key] ?? null),
                 Gate::all($answers, $heads),
             ),
             'findings' => FindingView::all(
@@ -101,6 +102,7 @@ final class MoveDesk
             'boxing' => $answers === null ? null : self::boxing($answers->brief),
             'carried' => $answers === null ? [] : array_map(CarryView::of(...), CarryList::of($answers->brief)),
             'people' => $people,
+            'currency' => config()->string('velbrin.currency'),
             'darkMin' => Daylight::endsMin($move->to, $move->on),
             'photos' => MovePhotos::rows($move),
             'before' => JobsBeforeMove::rows($move),

@@ -1091,6 +1091,8 @@ export interface MoveGateView {
     against: string[];
     isOpen: boolean;
     decided: string | null;
+    decidedBy: string | null;
+    decidedAt: string | null;
 }
 
 export interface MoveHeadView {
@@ -1142,6 +1144,7 @@ export interface MoveMendView {
     byMin: number | null;
     end: string | null;
     atMin: number | null;
+    cost: string | null;
 }
 
 export interface MoveStepView {

@@ -7,6 +7,7 @@ namespace Tests\Moves;
 use App\Alerts\Alarm;
 use App\Clients\Attachment;
 use App\House\Days;
+use App\House\Money;
 use App\Moves\AnsweredOnce;
 use App\Moves\Kit\OwnLine;
 use App\Moves\Move;
@@ -181,6 +182,28 @@ final class MoveTest extends TestCase
         $bads = [['vehicles' => [['id' => '7']]], ['vehicles' => [['backMin' => 9999] + $van]], ['boxes' => [0 => ['leaves' => 1.5]]]];
         foreach ($bads as $bad) {
             $this->put("/moves/{$move->id}", [...$this->brief($bad), 'revision' => 4])->assertSessionHasErrors();
+        }
+    }
+
+    #[Test]
+    public function an_hour_late_has_its_price_and_an_older_page_keeps_it(): void
+    {
+        $move = $this->move();
+        $this->actingAs($this->planner);
+        $early = ['truckBackMin' => 700];
+        $moved = function (array $sent, int $revision) use ($move): ?array {
+            $page = self::props($this->put("/moves/{$move->id}", [...$this->brief(), ...$sent, 'revision' => $revision])->assertOk());
+
+            return collect($page['course']['mends'])->firstWhere('end', 'the truck back');
+        };
+        self::assertNull($moved($early, 1)['cost']);
+        $priced = $moved([...$early, 'late' => ['truck' => 60.0]], 2);
+        $lateMin = $priced['atMin'] + 540 - 700;
+        self::assertSame(Money::about($lateMin), $priced['cost'], 'one a minute');
+        self::assertSame($priced['cost'], $moved($early, 3)['cost'], 'a page that does not know of it takes nothing away');
+        self::assertNull($moved([...$early, 'late' => []], 4)['cost']);
+        foreach ([['truck' => -1], ['ferry' => 5], ['truck' => '60']] as $wrong) {
+            $this->put("/moves/{$move->id}", [...$this->brief(), 'late' => $wrong, 'revision' => 5])->assertSessionHasErrors();
         }
     }
 
@@ -366,7 +389,16 @@ final class MoveTest extends TestCase
         $this->say($move, $this->technician, 'reading', ['of' => 'b1', 'value' => 24.2], $now());
         self::assertSame(24.2, $this->page($move)['boxes'][0]['readC']);
         $this->say($move, $this->technician, 'gate', ['of' => 'G2', 'words' => 'reason: the heater came late'], $now());
-        self::assertSame('reason: the heater came late', $this->page($move)['gates'][2]['decided']);
+        $gate = $this->page($move)['gates'][2];
+        self::assertSame(
+            ['reason: the heater came late', $this->technician->name, $now()],
+            [$gate['decided'], $gate['decidedBy'], $gate['decidedAt']],
+        );
+        $this->travel(5)->minutes();
+        $this->say($move, $this->planner, 'gate', ['of' => 'G2', 'words' => 'plan-b'], $now());
+        $gate = $this->page($move)['gates'][2];
+        self::assertSame(['plan-b', $this->planner->name, $now()], [$gate['decided'], $gate['decidedBy'], $gate['decidedAt']]);
+        self::assertNull($this->page($move)['gates'][3]['decidedBy'], 'nobody has decided on the next');
     }
 
     #[Test]

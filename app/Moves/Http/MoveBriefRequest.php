@@ -20,6 +20,9 @@ final class MoveBriefRequest extends FormRequest
 
     private const PARTS = ['way', 'waters', 'holding', 'truck', 'planB'];
 
+    /** What an hour past each end costs: a part an older page does not know. */
+    private const LATE = 'late';
+
     private const PLAIN = ['beginsMin', 'truckBackMin', 'leaveByMin', 'insideByMin', 'fish'];
 
     public function authorize(): bool
@@ -56,6 +59,9 @@ final class MoveBriefRequest extends FormRequest
             'animals.*.lengthCm' => ['nullable', 'numeric:strict', 'min:0.1', 'max:200'],
             'boxes.*.warmW' => ['nullable', 'numeric:strict', 'min:0', 'max:500'],
             'pieces.*.leadDays' => ['nullable', 'numeric:strict', 'min:0', 'max:730'],
+            self::LATE => ['sometimes', 'nullable', 'array:truck,leave,inside'],
+            'late.*' => ['nullable', 'numeric:strict', 'min:0', 'max:1000000'],
+            'vehicles.*.latePerH' => ['nullable', 'numeric:strict', 'min:0', 'max:1000000'],
             'holding.place' => ['nullable', 'string', 'max:120'],
             'planB.stops' => ['nullable', 'array', 'list', 'max:40'],
             'planB.stops.*' => ['array:stop,then'],
@@ -83,9 +89,9 @@ final class MoveBriefRequest extends FormRequest
             $document[$key] = $this->input($key);
         }
         $move = $this->route('move');
-        foreach (self::NEWER_ROWS as $key) {
+        foreach ([...self::NEWER_ROWS, self::LATE] as $key) {
             // A page from before an upgrade takes nothing away.
-            $document[$key] = $this->input($key) ?? ($move instanceof Move ? ($move->brief[$key] ?? []) : []);
+            $document[$key] = $this->has($key) ? $this->input($key) : ($move instanceof Move ? ($move->brief[$key] ?? []) : []);
         }
 
         return $document;

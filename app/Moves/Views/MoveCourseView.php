@@ -171,10 +171,9 @@ final readonly class MoveCourseView
     private static function clocks(Work $work, MoveDay $day): array
     {
         $clocks = [];
-        $at = fn (string $id): ?float => $day->done[$id]['fromMin'] ?? $day->running[$id] ?? $day->rest?->plan->starts[$id] ?? null;
         foreach ($work->clocks as $clock) {
-            $from = $at($clock->from);
-            $until = $day->done[$clock->until]['untilMin'] ?? null;
+            $from = $day->inSince($clock) ?? $day->rest?->plan->starts[$clock->from] ?? null;
+            $until = $day->outMin($clock);
             $planned = $day->rest?->plan->starts[$clock->until] ?? null;
             $until ??= $planned === null ? null : $planned + ($day->open->steps[$clock->until]->minutes ?? 0);
             if ($from !== null && $until !== null) {

@@ -23,10 +23,13 @@ final readonly class MoveGateView
         public bool $isOpen,
         /** yes, plan-b, or reason: with its words */
         public ?string $decided,
+        public ?string $decidedBy,
+        public ?string $decidedAt,
     ) {
     }
 
-    public static function of(Gate $gate, Units $units, ?string $decided): self
+    /** @param  array{by: string, at: string}|null  $decider */
+    public static function of(Gate $gate, Units $units, ?string $decided, ?array $decider): self
     {
         return new self(
             key: $gate->key,
@@ -35,6 +38,8 @@ final readonly class MoveGateView
             against: array_map(fn (Finding $f): string => $f->what->in($units), $gate->against),
             isOpen: $gate->isOpen(),
             decided: $decided,
+            decidedBy: $decider['by'] ?? null,
+            decidedAt: $decider['at'] ?? null,
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Moves\Views;
 
+use App\House\Money;
 use Velbrin\Core\Moves\Course\Mend;
 
 /** What would mend a day whose end breaks; minutes from its beginning. */
@@ -18,6 +19,8 @@ final readonly class MoveMendView
         public ?int $byMin,
         public ?string $end,
         public ?int $atMin,
+        /** With the company’s currency; null: nobody has asked. */
+        public ?string $cost,
     ) {
     }
 
@@ -31,6 +34,7 @@ final readonly class MoveMendView
             byMin: $mend->byMin,
             end: $mend->end,
             atMin: $mend->atMin,
+            cost: $mend->cost === null ? null : Money::about($mend->cost),
         );
     }
 }

@@ -94,7 +94,7 @@ enum MoveState: string
         return match (true) {
             $brief->kind->drives() && ! $brief->ticks->has('surveyed') => self::Draft,
             // Where nobody has listed an animal, nobody knows that none rides.
-            ! $brief->holding->isProved => $brief->kind->drives() ? self::Surveyed : self::Draft,
+            ! $brief->isHoldingProved() => $brief->kind->drives() ? self::Surveyed : self::Draft,
             ! $isDated => self::HoldingProved,
             $isPacked => self::Packed,
             default => self::Dated,

@@ -19,8 +19,11 @@ enum Phrase: string implements Saying
     case AFoamBox = 'a-foam-box';
     case AfterThatItIsNewRock = 'after-that-it-is-new-rock';
     case AgeSeamsCrazingCorners = 'age-seams-crazing-corners';
+    case AHeater = 'a-heater';
+    case Air = 'air';
     case ALargerBox = 'a-larger-box';
     case ALargerBoxWhereThere = 'a-larger-box-where-there';
+    case ALid = 'a-lid';
     case AnimalsAreReachedWithoutUnloading = 'animals-are-reached-without-unloading';
     case AnimalsComeFromALongWay = 'animals-come-from-a-long-way';
     case AnimalSharesBox = 'animal-shares-box';
@@ -33,6 +36,7 @@ enum Phrase: string implements Saying
     case AnotherOneOrPlanB = 'another-one-or-plan-b';
     case AnotherPairOfHandsOrLessInADay = 'another-pair-of-hands-or-less-in-a-day';
     case ANumberIsMissing = 'a-number-is-missing';
+    case APersonWhoLooksAfterIt = 'a-person-who-looks-after-it';
     case APhotoIsMissing = 'a-photo-is-missing';
     case AskAndWriteDownWhoAgreed = 'ask-and-write-down-who-agreed';
     case ASkillOfTheTeam = 'a-skill-of-the-team';
@@ -43,6 +47,7 @@ enum Phrase: string implements Saying
     case ASpareBatteryOnTheList = 'a-spare-battery-on-the-list';
     case AStopWithoutAPlanB = 'a-stop-without-a-plan-b';
     case AStrongerPump = 'a-stronger-pump';
+    case ASupportThatBearsIt = 'a-support-that-bears-it';
     case AtLeastSoMuchStandsThereAtOnce = 'at-least-so-much-stands-there-at-once';
     case AtMost = 'at-most';
     case ATrolleyACarrier = 'a-trolley-a-carrier';
@@ -112,8 +117,12 @@ enum Phrase: string implements Saying
     case ItNeedsTheOldWatersTemperature = 'it-needs-the-old-waters-temperature';
     case ItNeedsWheelbase = 'it-needs-wheelbase';
     case ItRisesByADay = 'it-rises-by-a-day';
+    case ItsAmmoniaAndPhRead = 'its-ammonia-and-ph-read';
     case ItsHoursAreForFewer = 'its-hours-are-for-fewer';
     case ItsLeadTimeIsOver = 'its-lead-time-is-over';
+    case ItsLitres = 'its-litres';
+    case ItsSalinityRead = 'its-salinity-read';
+    case ItsTemperatureRead = 'its-temperature-read';
     case KeepADayForIt = 'keep-a-day-for-it';
     case KeepMore = 'keep-more';
     case KnowBeforehandWhatWillBeLeft = 'know-beforehand-what-will-be-left';
@@ -123,6 +132,7 @@ enum Phrase: string implements Saying
     case LegByLeg = 'leg-by-leg';
     case LetAnotherDoItOrMoveTheBeginning = 'let-another-do-it-or-move-the-beginning';
     case LicensedOperatorPermitWind = 'licensed-operator-permit-wind';
+    case LightForItsCorals = 'light-for-its-corals';
     case ListThemWhereNoneRideSay = 'list-them-where-none-ride-say';
     case LookAndWriteDownWhatWas = 'look-and-write-down-what-was';
     case LookOnTheTruck = 'look-on-the-truck';
@@ -186,6 +196,7 @@ enum Phrase: string implements Saying
     case OfOfOldWaterTheTruck = 'of-of-old-water-the-truck';
     case OfTheLoad = 'of-the-load';
     case OldAndNewWaterAreApart = 'old-and-new-water-are-apart';
+    case OneAfterTheOther = 'one-after-the-other';
     case OneOfTheCountsIsWrong = 'one-of-the-counts-is-wrong';
     case OneStageThatTakesAsMuch = 'one-stage-that-takes-as-much';
     case OneWhoFallsIll = 'one-who-falls-ill';
@@ -196,6 +207,7 @@ enum Phrase: string implements Saying
     case PhotographItFromAllSides = 'photograph-it-from-all-sides';
     case PieceIsVerdict = 'piece-is-verdict';
     case PlanTheWaitBeforeFilling = 'plan-the-wait-before-filling';
+    case ReadItAgainAndWriteItDown = 'read-it-again-and-write-it-down';
     case ReadTheForecast = 'read-the-forecast';
     case RestsArePlannedAsIfOneDrove = 'rests-are-planned-as-if-one-drove';
     case RideBehind = 'ride-behind';
@@ -226,6 +238,7 @@ enum Phrase: string implements Saying
     case TheCourseOfTheDayCannot = 'the-course-of-the-day-cannot';
     case TheFrontAxleKeepsOnly = 'the-front-axle-keeps-only';
     case TheHoldingIsNotProved = 'the-holding-is-not-proved';
+    case TheHoldingWasProvedByATick = 'the-holding-was-proved-by-a-tick';
     case TheLongestWayAloneTakesLonger = 'the-longest-way-alone-takes-longer';
     case TheNameOfAStep = 'the-name-of-a-step';
     case TheNewTankIsFullWhileTheHolding = 'the-new-tank-is-full-while-the-holding';
@@ -234,6 +247,8 @@ enum Phrase: string implements Saying
     case TheRecordSaysThis = 'the-record-says-this';
     case TheRestIsMixedNew = 'the-rest-is-mixed-new';
     case TheRestOfTheLoadLeaves = 'the-rest-of-the-load-leaves';
+    case TheSalinityTheyComeFrom = 'the-salinity-they-come-from';
+    case TheTemperatureTheyComeFrom = 'the-temperature-they-come-from';
     case TheTruckWouldCarry = 'the-truck-would-carry';
     case TheWholeMayBeLightEnough = 'the-whole-may-be-light-enough';
     case TheyAreInItOrBesideIt = 'they-are-in-it-or-beside-it';
@@ -243,6 +258,7 @@ enum Phrase: string implements Saying
     case TiredHandsDropGlass = 'tired-hands-drop-glass';
     case TogetherPeopleLiftLess = 'together-people-lift-less';
     case TooManySteps = 'too-many-steps';
+    case TwelveHoursOfHeat = 'twelve-hours-of-heat';
     case TwoDriversOrANightBetween = 'two-drivers-or-a-night-between';
     case UnderAFifthOfTheWhole = 'under-a-fifth-of-the-whole';
     case UprightWithNothingOnAnimals = 'upright-with-nothing-on-animals';
@@ -250,15 +266,18 @@ enum Phrase: string implements Saying
     case WaitsForItselfInACircle = 'waits-for-itself-in-a-circle';
     case WantsPeopleThereAre = 'wants-people-there-are';
     case WantsWhichNobodyOfTheTeam = 'wants-which-nobody-of-the-team';
+    case WaterFreeOfAmmonia = 'water-free-of-ammonia';
     case WeighsWhenItIsFull = 'weighs-when-it-is-full';
     case WetGlovedEyesCoveredNeverScrubbed = 'wet-gloved-eyes-covered-never-scrubbed';
     case WhatIsLiftedForgetsItsPlace = 'what-is-lifted-forgets-its-place';
     case WhatIsNotCountedIsNotMissed = 'what-is-not-counted-is-not-missed';
     case WhatIsNotDecidedIsMissing = 'what-is-not-decided-is-missing';
     case WhatNobodyAskedStopsTheVan = 'what-nobody-asked-stops-the-van';
+    case WhatWasReadInItNobodyWrote = 'what-was-read-in-it-nobody-wrote';
     case WhoeverIsCaughtNeedsWater = 'whoever-is-caught-needs-water';
     case WhoeverMaySayLooksAtTheFloor = 'whoever-may-say-looks-at-the-floor';
     case WholeNumberFromOne = 'whole-number-from-one';
+    case WhosePlaceItStandsAt = 'whose-place-it-stands-at';
     case WithoutAWordNobodyMayMoveThem = 'without-a-word-nobody-may-move-them';
     case WithoutItNothingRuns = 'without-it-nothing-runs';
     case WorkAlarmsRung = 'work-alarms-rung';

@@ -55,6 +55,22 @@ final class MendTest extends TestCase
     }
 
     #[Test]
+    public function an_end_that_is_moved_costs_by_the_hour(): void
+    {
+        $cost = function (?float $perH): ?float {
+            $work = self::work(210);
+            $priced = new Work(array_values($work->steps), $work->hands, [], [new End('drive', 210, 'truck back', $perH)]);
+
+            return Mend::offers($priced, Timetable::of($priced))[1]->cost;
+        };
+        self::assertSame(40.0, $cost(40.0), 'an hour late');
+        self::assertSame(0.0, $cost(0.0), 'it costs nothing');
+        self::assertNull($cost(null), 'nobody has asked');
+        $end = new End('drive', 210, 'truck back', 40.0);
+        self::assertSame([0.0, 0.0, 60.0], [$end->costs(-10), $end->costs(0), $end->costs(90)]);
+    }
+
+    #[Test]
     public function two_are_called_where_one_is_not_enough_and_what_still_breaks_is_told(): void
     {
         // Six stretches and the drive within two hours: two people take 210 minutes, three take 150.

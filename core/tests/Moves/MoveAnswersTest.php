@@ -67,8 +67,8 @@ final class MoveAnswersTest extends TestCase
                 'fresh' => ['temperature' => 25.5, 'salinity' => 35, 'ph' => 8.2, 'alkalinity' => 8.5],
                 'limits' => ['alkalinity' => 0.5],
             ],
-            'holding' => ['litres' => 400, 'heaterW' => 300, 'aired' => true, 'lidded' => true, 'borne' => true, 'proved' => true,
-                'person' => 'Ada', 'lit' => true, 'place' => 'at our depot'],
+            'holding' => ['litres' => 400, 'heaterW' => 300, 'aired' => true, 'lidded' => true, 'borne' => true, 'tempC' => 25.5,
+                'salinity' => 35, 'ph' => 8.1, 'ammoniaMgL' => 0.0, 'warmH' => 12, 'person' => 'Ada', 'lit' => true, 'place' => 'at our depot'],
             'truck' => ['lengthMm' => 3200, 'widthMm' => 1700, 'heightMm' => 1800, 'payloadKg' => 1050, 'crewKg' => 300,
                 'wheelbaseMm' => 3600, 'bulkheadMm' => 1200, 'emptyFrontKg' => 1100, 'emptyRearKg' => 800],
         ];
@@ -214,7 +214,20 @@ final class MoveAnswersTest extends TestCase
         yield 'a battery nobody knows' => ['fix move-air-short b2', ['boxes' => [1 => ['airHours' => null]]]];
         yield 'a box nobody carries' => ['stop move-box-heavy b1', ['boxes' => [0 => ['litres' => 30]],
             'people' => [0 => ['limitKg' => 10], 1 => ['limitKg' => 10], 2 => ['limitKg' => 10], 3 => ['limitKg' => 10]]]];
-        yield 'no holding' => ['stop move-holding', ['holding' => ['proved' => false]]];
+        yield 'a holding a little short of heat' => ['stop move-holding', ['holding' => ['warmH' => 11.9]]];
+        yield 'a holding colder than what they come from' => ['stop move-holding', ['holding' => ['tempC' => 24.49]]];
+        yield 'a holding warmer' => ['stop move-holding', ['holding' => ['tempC' => 26.51]]];
+        yield 'a holding less salt' => ['stop move-holding', ['holding' => ['salinity' => 33.99]]];
+        yield 'a holding saltier' => ['stop move-holding', ['holding' => ['salinity' => 36.01]]];
+        yield 'a holding with ammonia' => ['stop move-holding', ['holding' => ['ammoniaMgL' => 0.4]]];
+        yield 'a holding whose pH nobody has read' => ['stop move-holding', ['holding' => ['ph' => null]]];
+        yield 'a holding whose ammonia nobody has read' => ['stop move-holding', ['holding' => ['ammoniaMgL' => null]]];
+        yield 'a holding whose warmth nobody has read' => ['stop move-holding', ['holding' => ['tempC' => null]]];
+        yield 'a holding whose salinity nobody has read' => ['stop move-holding', ['holding' => ['salinity' => null]]];
+        yield 'a holding nobody has kept warm' => ['stop move-holding', ['holding' => ['warmH' => null]]];
+        yield 'a tick outweighs nothing that was read' => ['stop move-holding', ['holding' => ['proved' => true, 'warmH' => 11.9]]];
+        yield 'a holding proved by a tick' => ['watch move-holding-figures', ['holding' => ['proved' => true, 'tempC' => null,
+            'salinity' => null, 'ph' => null, 'ammoniaMgL' => null, 'warmH' => null]]];
         yield 'a holding nobody looks after' => ['stop move-holding', ['holding' => ['person' => null]]];
         yield 'a holding without light' => ['stop move-holding', ['holding' => ['lit' => false]]];
         yield 'a holding at nobody’s place' => ['stop move-holding', ['holding' => ['place' => null]]];

@@ -143,7 +143,7 @@ final class MoveDayTest extends TestCase
         self::assertSame(['G0', 'G2'], array_keys(array_filter($gates($said))));
         self::assertFalse($gates(['ticks' => ['surveyed']])['G0']);
         self::assertFalse($gates($said + ['planB' => ['agreedBy' => null]])['G0'], 'nobody has agreed');
-        self::assertFalse($gates($said + ['holding' => ['proved' => false]])['G0']);
+        self::assertFalse($gates($said + ['holding' => ['warmH' => 3]])['G0']);
         self::assertFalse($gates($said + ['pieces' => [1 => ['verdict' => 'cracked']]])['G0']);
         self::assertFalse($gates($said + ['truckBackMin' => 700])['G2']);
         self::assertFalse($gates(['ticks' => []])['G2']);

@@ -45,7 +45,7 @@ final class MoveStateTest extends TestCase
     public function one_after_the_other_before_the_day(): void
     {
         self::assertSame(MoveState::Draft, self::state());
-        self::assertSame(MoveState::Surveyed, self::state(self::READY + ['holding' => ['proved' => false]]));
+        self::assertSame(MoveState::Surveyed, self::state(self::READY + ['holding' => ['warmH' => 3]]));
         self::assertSame(MoveState::Surveyed, MoveState::of(
             MoveReader::read(['schema' => MoveReader::SCHEMA, 'kind' => 'house'] + self::READY),
             [],
@@ -56,7 +56,7 @@ final class MoveStateTest extends TestCase
         self::assertSame(MoveState::Dated, self::state(self::READY));
         self::assertSame(MoveState::Dated, self::state(self::READY, [[Kind::Taken, 'nets', 1]]));
         self::assertSame(MoveState::Packed, self::state(self::READY, [[Kind::Taken, 'nets', 1], [Kind::Taken, 'buckets', 3]]));
-        $swap = ['kind' => 'swap', 'holding' => ['proved' => false]];
+        $swap = ['kind' => 'swap', 'holding' => ['warmH' => 3]];
         self::assertSame(MoveState::Draft, self::state($swap), 'in place nobody surveys');
         self::assertSame(MoveState::Dated, self::state(['kind' => 'swap']));
     }

@@ -7,6 +7,7 @@ import { newId, send } from '../shared/send';
 import { date, useUnits } from '../shared/units';
 import CourseChart from './CourseChart.vue';
 import { countedWords } from './boxHeads';
+import { decision } from './decision';
 import { clockOf, type MoveProps } from './move';
 import MoveTabs from './MoveTabs.vue';
 import TruckPlan from './TruckPlan.vue';
@@ -31,6 +32,8 @@ const saysMore = computed(() => {
         .filter(Boolean)
         .join(' ');
 });
+const costs = (m: { cost: string | null; end: string | null }) =>
+    m.cost ? `costs about ${m.cost}` : 'ask what it costs';
 const at = (minute: number) => clockOf(props.move.beginsMin + minute);
 const closing = ref(false);
 const close = useForm({
@@ -115,9 +118,8 @@ const BINDS: Record<string, string> = { oxygen: 'oxygen', ammonia: 'ammonia', te
                             <template v-else-if="m.kind === 'end-moved'"
                                 ><b>move “{{ m.end }}”</b> <span>to {{ at(m.atMin ?? 0) }}.</span>
                                 <small class="quiet"
-                                    >ask what it costs<template v-if="m.pastMin"
-                                        >; others are missed all the same</template
-                                    ></small
+                                    >{{ costs(m)
+                                    }}<template v-if="m.pastMin">; others are missed all the same</template></small
                                 ></template
                             >
                             <template v-else
@@ -269,9 +271,7 @@ const BINDS: Record<string, string> = { oxygen: 'oxygen', ammonia: 'ammonia', te
             <ol class="gates">
                 <li v-for="g in gates" :key="g.key" :class="{ isopen: g.isOpen }">
                     <b>{{ g.key }} {{ g.label }}</b>
-                    <span v-if="g.decided" class="quiet">
-                        {{ g.decided === 'yes' ? 'went on' : g.decided === 'plan-b' ? 'plan B' : g.decided }}</span
-                    >
+                    <span v-if="g.decided" class="quiet">{{ decision(g) }}</span>
                     <ul>
                         <li v-for="a in g.asked" :key="a.key">{{ a.isSo ? '✓' : '·' }} {{ a.label }}</li>
                         <li v-for="w in g.against" :key="w" class="wrong">{{ w }}</li>

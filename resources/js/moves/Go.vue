@@ -9,6 +9,7 @@ import { useUnits } from '../shared/units';
 import BoxHeads from './BoxHeads.vue';
 import { headsOf } from './boxHeads';
 import { clockOf, isShort, nextOfEach, type MoveProps } from './move';
+import { decision } from './decision';
 import MoveTabs from './MoveTabs.vue';
 
 /** The day in a pocket: what is next, the clocks of the boxes, readings, go or not. Works without signal. */
@@ -103,6 +104,7 @@ const stops = computed(() => props.findings.filter((f) => f.severity === 'stop')
 const decidedHere = computed(() =>
     outbox.beyond.value.filter((e) => e.kind === 'gate').map((e) => String((e.payload as { of?: string }).of)),
 );
+const decidedGates = computed(() => props.gates.filter((g) => g.decided));
 const openGates = computed(() => props.gates.filter((g) => !g.decided && !decidedHere.value.includes(g.key)));
 const SHOWN = 3;
 const CAUTIONS: Record<string, string> = {
@@ -291,6 +293,11 @@ const caution = (step: string) => CAUTIONS[step.replace(/:.*/, '')];
                 </form>
             </article>
             <p v-if="!openGates.length" class="quiet">Every gate is decided.</p>
+            <ul v-if="decidedGates.length" class="list" aria-label="Decided">
+                <li v-for="g in decidedGates" :key="g.key">
+                    {{ g.label }}: <b>{{ decision(g) }}</b>
+                </li>
+            </ul>
         </template>
     </div>
 </template>

@@ -6,6 +6,13 @@ import { checked, word, usePlanDesk } from './planDesk';
 /** Where animals stay when it does not go on. */
 defineProps<{ waters: MoveWaterView }>();
 const { put, of, num, yes } = usePlanDesk();
+const READINGS: { key: string; label: string; kind?: string; unit?: string }[] = [
+    { key: 'tempC', label: 'Temperature', kind: 'degC' },
+    { key: 'salinity', label: 'Salinity', unit: 'g/kg' },
+    { key: 'ph', label: 'pH', unit: '' },
+    { key: 'ammoniaMgL', label: 'Total ammonia, as N', unit: 'mg/L' },
+    { key: 'warmH', label: 'Kept warm for', unit: 'h' },
+];
 </script>
 
 <template>
@@ -75,13 +82,26 @@ const { put, of, num, yes } = usePlanDesk();
                 ['lidded', 'it has a lid'],
                 ['lit', 'it has light enough for its corals'],
                 ['borne', 'what it stands on bears it'],
-                ['proved', 'it is proved: filled, measured, warm for twelve hours'],
             ]"
             :key="key"
             class="check"
             ><input type="checkbox" :checked="yes('holding', key)" @change="put('holding', key, checked($event))" />
             {{ label }}</label
         >
+        <h3>Read in it, before anybody relies on it</h3>
+        <div class="cells">
+            <NumberCell
+                v-for="r in READINGS"
+                :id="`h-${r.key}`"
+                :key="r.key"
+                :model-value="num('holding', r.key)"
+                :label="r.label"
+                :kind="r.kind"
+                :unit="r.unit"
+                optional
+                @update:model-value="put('holding', r.key, $event)"
+            />
+        </div>
         <p v-if="waters.holdingHours !== null" class="says">
             Ammonia comes to where it harms after <b>{{ waters.holdingHours.toFixed(0) }} h</b>.
             <template v-if="waters.holdingChangePercent !== null"

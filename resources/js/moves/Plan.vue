@@ -59,7 +59,7 @@ const STANDINGS = {
                     <HoldingRecord v-if="!locked" :move="move" :listed="listed" />
                 </HoldingPart>
                 <PlanBPart :drives="drives" :findings="findings" />
-                <TeamPart :people="people" :drives="drives" :dark-min="darkMin" />
+                <TeamPart :people="people" :drives="drives" :dark-min="darkMin" :currency="currency" />
                 <WayPart :drives="drives" />
                 <AnimalsPart :boxing="boxing" />
                 <BoxesPart />

@@ -3,12 +3,20 @@ import { computed } from 'vue';
 import { clockOf, freshId, type MoveProps } from './move';
 import NumberIn from './NumberIn.vue';
 import RowTable from './RowTable.vue';
+import NumberCell from '../control/NumberCell.vue';
 import TimeCell from './TimeCell.vue';
 import { checked, word, usePlanDesk } from './planDesk';
 
 /** Who comes, and from when to when. */
-defineProps<{ people: MoveProps['people']; drives: boolean; darkMin: number | null }>();
-const { doc, locked, set } = usePlanDesk();
+defineProps<{ people: MoveProps['people']; drives: boolean; darkMin: number | null; currency: string }>();
+const { doc, locked, set, put, num } = usePlanDesk();
+const LATE = [
+    { key: 'truck', end: 'truckBackMin', label: 'The truck an hour late' },
+    { key: 'leave', end: 'leaveByMin', label: 'Out an hour late' },
+    { key: 'inside', end: 'insideByMin', label: 'Inside an hour late' },
+] as const;
+/** Only what has an end can be late for it. */
+const ends = computed(() => LATE.filter((l) => doc.value[l.end] !== null && doc.value[l.end] !== undefined));
 const comes = (id: number) => doc.value.people.some((p) => p.id === `u${id}`);
 function come(person: { id: number; name: string; skills: string[] }, on: boolean) {
     const rest = doc.value.people.filter((p) => p.id !== `u${person.id}`);
@@ -67,6 +75,18 @@ const person = (id: string, more: object) =>
                     <option value="first">first, among the rock</option>
                 </select></label
             >
+        </div>
+        <div v-if="drives && ends.length" class="cells">
+            <NumberCell
+                v-for="l in ends"
+                :id="`t-late-${l.key}`"
+                :key="l.key"
+                :model-value="num('late', l.key)"
+                :label="l.label"
+                :unit="currency"
+                optional
+                @update:model-value="put('late', l.key, $event)"
+            />
         </div>
         <p v-if="drives && darkMin !== null" class="quiet">
             The sun sets there at {{ clockOf(darkMin) }} that day: glass and wet steps are carried over in its light.

@@ -51,7 +51,7 @@ function addVehicle() {
             :rows="more"
             what="vehicles"
             add="Add a vehicle"
-            :heads="['Which', 'Hired', 'Back by', 'Bed, long', 'wide', 'high', 'May carry', 'Crew']"
+            :heads="['Which', 'Hired', 'Back by', 'An hour late', 'Bed, long', 'wide', 'high', 'May carry', 'Crew']"
             :readonly="locked"
             @add="addVehicle"
             @change="set('vehicles', $event)"
@@ -82,6 +82,13 @@ function addVehicle() {
                         :aria="`vehicle ${n + 2} is back by`"
                         :model-value="row.backMin"
                         @update:model-value="setRow({ ...row, backMin: $event ?? null })"
+                    />
+                </td>
+                <td>
+                    <NumberIn
+                        :value="row.latePerH"
+                        :label="`what an hour late costs of vehicle ${n + 2}`"
+                        @change="setRow({ ...row, latePerH: $event })"
                     />
                 </td>
                 <td v-for="key in ['lengthMm', 'widthMm', 'heightMm'] as const" :key="key">

@@ -101,6 +101,7 @@ export interface VehicleDoc {
     heightMm?: number | null;
     payloadKg?: number | null;
     crewKg?: number | null;
+    latePerH?: number | null;
 }
 export type Numbers = Record<string, number | null | undefined>;
 export interface MoveDoc {
@@ -118,6 +119,8 @@ export interface MoveDoc {
     holding: Record<string, number | boolean | string | null | undefined>;
     truck?: Numbers | null;
     vehicles?: VehicleDoc[];
+    /** What an hour past each end costs: truck, leave, inside. */
+    late?: Numbers | null;
     planB?: {
         days?: number | null;
         agreedBy?: string | null;
@@ -146,6 +149,7 @@ export interface MoveProps {
     people: { id: number; name: string; skills: string[]; busy: string | null }[];
     /** Sunset at the new place that day; null: nobody knows where or when. */
     darkMin: number | null;
+    currency: string;
     photos: { id: number; of: string; href: string }[];
     before: MoveBeforeView[];
     carried: CarryView[];

@@ -1,7 +1,7 @@
 import { computed, inject, type ComputedRef, type InjectionKey, type Ref } from 'vue';
 import type { MoveDoc } from './move';
 
-type Part = 'way' | 'holding' | 'truck' | 'waters' | 'planB';
+type Part = 'way' | 'holding' | 'truck' | 'waters' | 'planB' | 'late';
 
 /** The document of a move as its parts write it: each change is kept and worked out at once. */
 export interface PlanDesk {

@@ -301,7 +301,7 @@ final readonly class BoxChecks
 
     /**
      * @param  array{0: Phrase, 1: Phrase, 2: Phrase}  $words  what, why, and what would put it right
-     * @param  array<string, Quantity|string>  $parts
+     * @param  array<string, Quantity|Sentence|string>  $parts
      */
     public static function say(
         Severity $severity,

@@ -48,13 +48,26 @@ final readonly class MoveBrief
         public ?int $insideByMin = null,
         public array $elsewhere = [],
         public ?int $daysLeft = null,
+        public LateCosts $late = new LateCosts(),
     ) {
+    }
+
+    /** Somebody has read in it what animals need, or said so before that was asked for. */
+    public function isHoldingProved(): bool
+    {
+        return $this->holding->unproved($this->waters->old) === [];
     }
 
     /** @return list<Vehicle> the first one first */
     public function vehicles(): array
     {
-        $first = $this->truck === null ? [] : [new Vehicle(Vehicle::FIRST, 'the truck', $this->truck, $this->truckBackMin)];
+        $first = $this->truck === null ? [] : [new Vehicle(
+            id: Vehicle::FIRST,
+            label: 'the truck',
+            truck: $this->truck,
+            backMin: $this->truckBackMin,
+            latePerH: $this->late->truckPerH,
+        )];
 
         return [...$first, ...$this->more];
     }

@@ -22,9 +22,6 @@ final readonly class MoveChecks
     /** Below it nothing is soaked outdoors, and suction lifters do not hold (M-27, M-29). */
     private const COLD_C = 5.0;
 
-    /** What is asked of the holding. */
-    private const HOLDING = 'move-holding';
-
     /** The photo of where each coral stands. */
     public const PLACES = 'places';
 
@@ -35,7 +32,7 @@ final readonly class MoveChecks
     public static function of(MoveBrief $brief, ?WaterJump $jump, ?HoldingCare $holding, ?float $oldMostL): array
     {
         return [
-            ...self::holding($brief, $holding),
+            ...HoldingChecks::of($brief, $holding),
             ...self::planB($brief),
             ...self::photos($brief),
             ...self::pieces($brief),
@@ -130,56 +127,6 @@ final readonly class MoveChecks
         return $found;
     }
 
-    /** @return list<Finding> */
-    private static function holding(MoveBrief $brief, ?HoldingCare $care): array
-    {
-        if ($brief->animals === []) {
-            return [];
-        }
-        $h = $brief->holding;
-        $lacks = array_keys(array_filter([
-            'its litres' => $h->litres === null,
-            'a heater' => $h->heaterW === null || $h->heaterW <= 0,
-            'air' => ! $h->isAired,
-            'a lid' => ! $h->isLidded,
-            'a support that bears it' => ! $h->isBorne,
-            'light for its corals' => ! $h->isLit && array_filter($brief->animals, fn (Animal $a): bool => $a->isCoral) !== [],
-            'whose place it stands at' => $h->place === null,
-            'a person who looks after it' => $h->person === null,
-            'its proof: filled, measured, warm for twelve hours' => ! $h->isProved,
-        ]));
-        $found = $lacks === [] ? [] : [BoxChecks::say(
-            Severity::Stop,
-            'M-1',
-            self::HOLDING,
-            [
-                Phrase::TheHoldingIsNotProved,
-                Phrase::ItLacksWithoutAPlace,
-                Phrase::SetItUpFirst,
-            ],
-            ['lacks' => implode(', ', $lacks)],
-        )];
-        if ($care !== null && $care->changeShare > 1) {
-            $found[] = BoxChecks::say(
-                Severity::Fix,
-                'M-16',
-                'move-holding-ammonia',
-                [
-                    Phrase::InTheHoldingAmmoniaHarms,
-                    Phrase::ItRisesByADay,
-                    Phrase::MoreLitresAFilterThatRuns,
-                ],
-                [
-                    'hours' => Quantity::of($care->hoursToMost, Kind::Hours),
-                    'every' => Quantity::of($h->everyH, Kind::Hours),
-                    'rise' => Quantity::of($care->riseMgLDay, Kind::Concentration),
-                ],
-            );
-        }
-
-        return $found;
-    }
-
     /**
      * Each Stop has its own plan B (M-1); of a holding that is not proved there is none, it is the plan B of all the others.
      *
@@ -189,7 +136,7 @@ final readonly class MoveChecks
     public static function stopsWithoutPlanB(MoveBrief $brief, array $found): array
     {
         $open = array_filter($found, fn (Finding $f): bool => $f->severity === Severity::Stop
-            && $f->code !== self::HOLDING
+            && $f->code !== HoldingChecks::CODE
             && ! isset($brief->planB->stops[$f->key()]));
 
         return $open === [] ? [] : [BoxChecks::say(

@@ -63,6 +63,7 @@ final class MoveReader
             photographed: $photographed,
             elsewhere: $elsewhere,
             daysLeft: $daysLeft,
+            late: self::late(self::part($all, 'late')),
             ticks: new Ticks(array_values(array_intersect($all->has('ticks') ? $all->words('ticks') : [], self::asked()))),
         );
         $all->noMore();
@@ -79,6 +80,18 @@ final class MoveReader
     private static function part(Fields $all, string $key): Fields
     {
         return $all->has($key) ? $all->object($key) : Fields::of([], $all->at($key).'.');
+    }
+
+    private static function late(Fields $late): LateCosts
+    {
+        $read = new LateCosts(
+            truckPerH: $late->numberOrNull('truck', 0),
+            leavePerH: $late->numberOrNull('leave', 0),
+            insidePerH: $late->numberOrNull('inside', 0),
+        );
+        $late->noMore();
+
+        return $read;
     }
 
     private static function whole(Fields $of, string $key, float $least = 0.0): ?int
@@ -252,12 +265,19 @@ final class MoveReader
             isAired: $holding->boolean('aired', false),
             isLidded: $holding->boolean('lidded', false),
             isBorne: $holding->boolean('borne', false),
-            isProved: $holding->boolean('proved', false),
+            isTicked: $holding->boolean('proved', false),
             person: $holding->textOrNull('person'),
             cleared: $holding->number('cleared', 0, 0.0),
             everyH: $holding->number('everyH', 1, 12.0),
             isLit: $holding->boolean('lit', false),
             place: $holding->textOrNull('place'),
+            proof: new HoldingProof(
+                tempC: $holding->numberOrNull('tempC'),
+                salinity: $holding->numberOrNull('salinity'),
+                ph: $holding->numberOrNull('ph'),
+                ammoniaMgL: $holding->numberOrNull('ammoniaMgL', 0),
+                warmH: $holding->numberOrNull('warmH', 0),
+            ),
         );
         $holding->noMore();
 
@@ -311,7 +331,9 @@ final class MoveReader
         $backMin = self::whole($one, 'backMin');
         $isHired = $one->boolean('hired', false);
 
-        return new Vehicle($id, $label, self::truck($one), $backMin, $isHired);
+        $latePerH = $one->numberOrNull('latePerH', 0);
+
+        return new Vehicle($id, $label, self::truck($one), $backMin, $isHired, $latePerH);
     }
 
     private static function truck(Fields $truck): Truck

@@ -304,18 +304,18 @@ final class Stages
         $ends = [];
         $begins = $this->brief->beginsMin;
         if ($this->brief->truckBackMin !== null && isset($this->steps['return'])) {
-            $ends[] = new End('return', $this->brief->truckBackMin - $begins, 'the truck back');
+            $ends[] = new End('return', $this->brief->truckBackMin - $begins, 'the truck back', $this->brief->late->truckPerH);
         }
         foreach ($this->brief->more as $vehicle) {
             if ($vehicle->backMin !== null && isset($this->steps["return-{$vehicle->id}"])) {
-                $ends[] = new End("return-{$vehicle->id}", $vehicle->backMin - $begins, "{$vehicle->label} back");
+                $ends[] = new End("return-{$vehicle->id}", $vehicle->backMin - $begins, "{$vehicle->label} back", $vehicle->latePerH);
             }
         }
         if ($this->brief->leaveByMin !== null && isset($this->steps['lash'])) {
-            $ends[] = new End('lash', $this->brief->leaveByMin - $begins, 'out of the old place');
+            $ends[] = new End('lash', $this->brief->leaveByMin - $begins, 'out of the old place', $this->brief->late->leavePerH);
         }
         if ($this->brief->insideByMin !== null && isset($this->steps['unload'])) {
-            $ends[] = new End('unload', $this->brief->insideByMin - $begins, 'inside the new place');
+            $ends[] = new End('unload', $this->brief->insideByMin - $begins, 'inside the new place', $this->brief->late->insidePerH);
         }
         $hands = array_map(fn (Mover $m): Hand => new Hand(
             id: "m:{$m->id}",
@@ -341,7 +341,7 @@ final class Stages
      */
     private function clocks(array $limits): array
     {
-        $until = $this->there($this->brief->holding->isProved ? ['unload', 'animals'] : ['animals', 'unload'])[0] ?? null;
+        $until = $this->there($this->brief->isHoldingProved() ? ['unload', 'animals'] : ['animals', 'unload'])[0] ?? null;
         if ($until === null) {
             return [];
         }
@@ -350,7 +350,7 @@ final class Stages
             $in = $this->brief->in($box);
             $from = array_filter($in, fn (Animal $a): bool => $a->isCoral) === [] ? 'fish' : 'corals';
             if ($in !== [] && isset($limits[$box->id], $this->steps[$from])) {
-                $clocks[] = new Clock($box->label, $from, $until, $limits[$box->id]);
+                $clocks[] = new Clock($box->label, $from, $until, $limits[$box->id], $box->id);
             }
         }
 

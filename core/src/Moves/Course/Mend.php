@@ -18,6 +18,7 @@ final readonly class Mend
      * @param  int|null  $byMin  of help: there by then, from the beginning of the work; null: now
      * @param  string|null  $end  of an end that is moved
      * @param  int|null  $atMin  and to when
+     * @param  float|null  $cost  of an end that is moved; null: nobody has asked
      * @param  int  $pastMin  past the ends all the same; 0: all of them hold
      */
     private function __construct(
@@ -28,6 +29,7 @@ final readonly class Mend
         public ?int $byMin = null,
         public ?string $end = null,
         public ?int $atMin = null,
+        public ?float $cost = null,
     ) {
     }
 
@@ -61,6 +63,7 @@ final readonly class Mend
                     $standing->finishMin,
                     end: $end->label,
                     atMin: $end->atMin - $slack,
+                    cost: $end->costs(-$slack),
                 );
             }
         }

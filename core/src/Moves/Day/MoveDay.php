@@ -48,7 +48,22 @@ final readonly class MoveDay
         public ?Timetable $rest,
         public ?Work $open,
         public array $drops,
+        private BoxTimes $boxes,
     ) {
+    }
+
+    /** When the animals of a box went into it; null: they have not yet. */
+    public function inSince(Clock $clock): ?float
+    {
+        $span = $this->done[$clock->from] ?? null;
+
+        return $this->boxes->since($clock, $span['fromMin'] ?? $this->running[$clock->from] ?? null, $span['untilMin'] ?? null);
+    }
+
+    /** When the last of a box came out of it; null: they have not yet. */
+    public function outMin(Clock $clock): ?float
+    {
+        return $this->boxes->outMin($clock) ?? $this->done[$clock->until]['untilMin'] ?? null;
     }
 
     /**
@@ -79,7 +94,8 @@ final readonly class MoveDay
         $running = array_diff_key($began, $spans, array_flip($dropped));
         $factor = self::factor($work, $spans);
         $remaining = self::remaining($work, $running, $longer, $factor, $nowMin);
-        $open = self::open($work, array_keys($spans), $dropped, $remaining, $began, $factor, $nowMin);
+        $boxes = BoxTimes::of($events);
+        $open = self::open($work, $spans, $dropped, $remaining, self::clocks($work, $boxes, $spans, $running, $nowMin), $factor, $nowMin);
         $rest = $open === null ? null : Timetable::of($open, $standing, isQuick: $standing !== null);
 
         return new self(
@@ -93,6 +109,7 @@ final readonly class MoveDay
             rest: $rest,
             open: $open,
             drops: $open === null || $rest === null ? [] : Drop::offers($open, $rest),
+            boxes: $boxes,
         );
     }
 
@@ -163,21 +180,21 @@ final readonly class MoveDay
     /**
      * The work that is left; null: nothing is.
      *
-     * @param  list<string>  $done
+     * @param  array<string, array{fromMin: float, untilMin: float}>  $spans  of what is done
      * @param  list<string>  $dropped
      * @param  array<string, float>  $remaining  of what runs
-     * @param  array<string, float>  $began
+     * @param  list<Clock>  $clocks  that run, or will
      */
     private static function open(
         Work $work,
-        array $done,
+        array $spans,
         array $dropped,
         array $remaining,
-        array $began,
+        array $clocks,
         float $factor,
         float $nowMin,
     ): ?Work {
-        $gone = [...$done, ...$dropped];
+        $gone = [...array_keys($spans), ...$dropped];
         $now = (int) ceil($nowMin);
         $left = $work->without($gone);
         if ($left->steps === []) {
@@ -202,18 +219,36 @@ final readonly class MoveDay
                 isRest: $step->isRest,
             );
         }
-        $clocks = [];
-        foreach ($work->clocks as $clock) {
-            $since = $began[$clock->from] ?? null;
-            $isStarted = in_array($clock->from, $done, true) || $since !== null;
-            if (! in_array($clock->until, $gone, true)) {
-                $clocks[] = $isStarted
-                    ? new Clock($clock->label, self::NOW, $clock->until, (int) floor($clock->minutes - ($nowMin - ($since ?? $nowMin))))
-                    : $clock;
-            }
-        }
-        $known = fn (Clock $c): bool => $c->from === self::NOW || isset($left->steps[$c->from]);
+        $known = fn (Clock $c): bool => isset($left->steps[$c->until]) && ($c->from === self::NOW || isset($left->steps[$c->from]));
 
         return new Work($steps, $work->hands, $work->uses, $left->ends, array_values(array_filter($clocks, $known)));
+    }
+
+    /**
+     * What is left of each clock whose animals are in their box, and all of the others; of a box counted empty nothing runs any more.
+     *
+     * @param  array<string, array{fromMin: float, untilMin: float}>  $spans
+     * @param  array<string, float>  $running
+     * @return list<Clock>
+     */
+    private static function clocks(Work $work, BoxTimes $boxes, array $spans, array $running, float $nowMin): array
+    {
+        $clocks = [];
+        foreach ($work->clocks as $clock) {
+            if ($boxes->outMin($clock) !== null) {
+                continue;
+            }
+            $span = $spans[$clock->from] ?? null;
+            $since = $boxes->since($clock, $span['fromMin'] ?? $running[$clock->from] ?? null, $span['untilMin'] ?? null);
+            $clocks[] = $since === null ? $clock : new Clock(
+                label: $clock->label,
+                from: self::NOW,
+                until: $clock->until,
+                minutes: (int) floor($clock->minutes - ($nowMin - $since)),
+                box: $clock->box,
+            );
+        }
+
+        return $clocks;
     }
 }
