@@ -1207,4 +1207,25 @@ return [
         'to' => '&& $alarm->is_lowest === false',
         'tests' => 'tests/Risk/RiskTest.php',
     ],
+    [
+        'name' => 'a line that left the list is not missed',
+        'file' => 'app/Moves/Kit/Kit.php',
+        'from' => '...self::along($usual, $all, $ours, $count)]',
+        'to' => ']',
+        'tests' => 'tests/Moves/MoveTest.php',
+    ],
+    [
+        'name' => 'an older gate decides',
+        'file' => 'app/Moves/GateDeciders.php',
+        'from' => '$deciders[(string) $event->of] = [',
+        'to' => '$deciders[(string) $event->of] ??= [',
+        'tests' => 'tests/Moves/MoveTest.php',
+    ],
+    [
+        'name' => 'an older page takes prices away',
+        'file' => 'app/Moves/Http/MoveBriefRequest.php',
+        'from' => '[...self::NEWER_ROWS, self::LATE]',
+        'to' => 'self::NEWER_ROWS',
+        'tests' => 'tests/Moves/MoveTest.php',
+    ],
 ];

@@ -12,7 +12,7 @@ final class GateDeciders
     /** @return array<string, array{by: string, at: string}> by gate */
     public static function of(Move $move): array
     {
-        $said = $move->events()->where('kind', EventKind::Gate)->with('user:id,name')->orderBy('at')->orderBy('uuid')->get();
+        $said = $move->events()->where('kind', EventKind::Gate)->with('user:id,name')->get();
         $deciders = [];
         foreach ($said as $event) {
             $deciders[(string) $event->of] = ['by' => $event->user->name ?? 'somebody', 'at' => $event->at->toIso8601ZuluString()];

@@ -360,12 +360,18 @@ final class MoveTest extends TestCase
         $this->say($move, $this->technician, 'back', ['of' => $saw['code'], 'value' => 1], $now());
         $this->say($move, $this->technician, 'taken', ['of' => 'nets', 'value' => 1], $now());
         $close = fn () => $this->actingAs($this->planner)->post("/moves/{$move->id}/close", self::left());
+        // What leaves the list while it is along is missed all the same, and goes once it is back.
+        $keep(['drops' => 'nets'])->assertSessionHasNoErrors();
+        $ours = OwnLine::query()->where('what', 'Long saw')->sole();
+        $this->actingAs($this->planner)->post("/moves/kit/{$ours->id}/archive")->assertSessionHasNoErrors();
+        self::assertContains('nets, two sizes; a dark tub', $what());
         $close()->assertSessionHasErrors('left');
         $said = session('errors')->first('left');
         self::assertStringContainsString('nets, two sizes; a dark tub not back; Long saw of Jory not back', $said);
         $this->say($move, $this->technician, 'back', ['of' => 'nets', 'value' => 1], $now());
         $this->travel(1)->minutes();
         $this->say($move, $this->technician, 'back', ['of' => $saw['code'], 'value' => 2], $now());
+        self::assertSame([], array_intersect(['nets, two sizes; a dark tub', 'Long saw'], $what()));
         $close()->assertSessionHasNoErrors();
 
         $line = OwnLine::query()->where('drops', 'buckets')->sole();

@@ -28,17 +28,19 @@ final readonly class Kit
 
     public static function of(Move $move, MoveBrief $brief): self
     {
-        $ours = OwnLine::query()->current()->orderBy('id')->get()->toBase();
+        $all = OwnLine::query()->orderBy('id')->get()->toBase();
+        $ours = $all->reject(fn (OwnLine $o): bool => $o->isArchived());
         $usual = TakeAlong::of($brief);
+        $count = KitCount::of(MoveHeads::events($move, $brief->beginsMin));
 
         return new self(
-            lines: self::together($usual, $ours),
+            lines: [...self::together($usual, $ours), ...self::along($usual, $all, $ours, $count)],
             left: self::left($ours, $usual),
             own: array_values($ours
                 ->whereNotNull('what')
                 ->map(fn (OwnLine $o): array => ['id' => $o->id, 'what' => (string) $o->what])
                 ->all()),
-            count: KitCount::of(MoveHeads::events($move, $brief->beginsMin)),
+            count: $count,
         );
     }
 
@@ -60,6 +62,25 @@ final readonly class Kit
         $own = array_filter($ours->map(fn (OwnLine $o): ?PackingLine => $o->toLine())->all());
 
         return [...array_values($kept), ...array_values($own)];
+    }
+
+    /**
+     * What left the list while it was along is missed all the same.
+     *
+     * @param  list<PackingLine>  $usual
+     * @param  Collection<int, OwnLine>  $all
+     * @param  Collection<int, OwnLine>  $ours
+     * @return list<PackingLine>
+     */
+    private static function along(array $usual, Collection $all, Collection $ours, KitCount $count): array
+    {
+        $listed = array_column(self::together($usual, $ours), 'code');
+        $ever = [...$usual, ...array_filter($all->map(fn (OwnLine $o): ?PackingLine => $o->toLine())->all())];
+
+        return array_values(array_filter(
+            $ever,
+            fn (PackingLine $l): bool => ! in_array($l->code, $listed, true) && $count->missing($l) > 0,
+        ));
     }
 
     /** @return list<string> what went along and is not back, whose it is */
