@@ -19,9 +19,11 @@ use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Moves\Brief\Boxing;
 use Velbrin\Core\Moves\Brief\CarryList;
+use Velbrin\Core\Moves\Brief\Fate;
 use Velbrin\Core\Moves\Brief\HandsHours;
 use Velbrin\Core\Moves\Brief\MoveAnswers;
 use Velbrin\Core\Moves\Brief\MoveBrief;
+use Velbrin\Core\Moves\Brief\PieceKind;
 use Velbrin\Core\Moves\Day\Event;
 use Velbrin\Core\Moves\Day\Gate;
 use Velbrin\Core\Moves\Day\HeadCount;
@@ -102,11 +104,21 @@ final class MoveDesk
             'boxing' => $answers === null ? null : self::boxing($answers->brief),
             'carried' => $answers === null ? [] : array_map(CarryView::of(...), CarryList::of($answers->brief)),
             'people' => $people,
+            'fates' => self::fates(),
             'currency' => config()->string('velbrin.currency'),
             'darkMin' => Daylight::endsMin($move->to, $move->on),
             'photos' => MovePhotos::rows($move),
             'before' => JobsBeforeMove::rows($move),
         ];
+    }
+
+    /** @return array{asked: list<string>, takeTime: list<string>} of which kinds it is asked what becomes of them; which fates take time */
+    private static function fates(): array
+    {
+        $asked = array_filter(PieceKind::cases(), fn (PieceKind $k): bool => $k->hasFate());
+        $takeTime = array_filter(Fate::cases(), fn (Fate $f): bool => $f->takesTime());
+
+        return ['asked' => array_column($asked, 'value'), 'takeTime' => array_column($takeTime, 'value')];
     }
 
     /**

@@ -1,13 +1,17 @@
 <script setup lang="ts">
 import PhotoOf from '../shared/PhotoOf.vue';
-import { freshId, type PieceDoc } from './move';
+import { freshId, type MoveProps, type PieceDoc } from './move';
 import NumberIn from './NumberIn.vue';
 import RidesCells from './RidesCells.vue';
 import RowTable from './RowTable.vue';
 import { checked, word, usePlanDesk } from './planDesk';
 
 /** What is carried besides boxes. */
-defineProps<{ move: number; photos: { id: number; of: string; href: string }[] }>();
+defineProps<{
+    move: number;
+    photos: { id: number; of: string; href: string }[];
+    fates: MoveProps['fates'];
+}>();
 const { doc, locked, set } = usePlanDesk();
 function addPiece() {
     set('pieces', [...doc.value.pieces, { id: freshId('p', doc.value.pieces), label: '', kind: 'gear' } as PieceDoc]);
@@ -23,8 +27,6 @@ const KINDS = {
     gear: 'gear',
 };
 const FATES = { reuse: 'rides', service: 'is serviced', replace: 'is replaced', sell: 'is sold' };
-const DECIDED = ['tank', 'stand', 'sump', 'lamp', 'gear'];
-const TAKES_TIME = ['service', 'replace'];
 const VERDICTS = { unseen: 'not looked at', sound: 'sound', doubtful: 'doubtful', cracked: 'cracked' };
 </script>
 
@@ -117,7 +119,7 @@ const VERDICTS = { unseen: 'not looked at', sound: 'sound', doubtful: 'doubtful'
                 </td>
                 <td>
                     <select
-                        v-if="DECIDED.includes(row.kind ?? 'gear')"
+                        v-if="fates.asked.includes(row.kind ?? 'gear')"
                         class="cell"
                         :aria-label="`what becomes of piece ${n + 1}`"
                         :value="row.fate ?? ''"
@@ -127,12 +129,12 @@ const VERDICTS = { unseen: 'not looked at', sound: 'sound', doubtful: 'doubtful'
                         <option v-for="(label, key) in FATES" :key="key" :value="key">{{ label }}</option>
                     </select>
                     <NumberIn
-                        v-if="TAKES_TIME.includes(row.fate ?? '')"
+                        v-if="fates.takeTime.includes(row.fate ?? '')"
                         :value="row.leadDays"
                         :label="`piece ${n + 1} takes until it is there, days`"
                         @change="setRow({ ...row, leadDays: $event })"
                     />
-                    <small v-if="TAKES_TIME.includes(row.fate ?? '')" class="quiet"> days</small>
+                    <small v-if="fates.takeTime.includes(row.fate ?? '')" class="quiet"> days</small>
                     <select
                         v-if="row.kind === 'rock'"
                         class="cell"

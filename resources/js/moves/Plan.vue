@@ -63,7 +63,7 @@ const STANDINGS = {
                 <WayPart :drives="drives" />
                 <AnimalsPart :boxing="boxing" />
                 <BoxesPart />
-                <PiecesPart :move="move.id" :photos="photos" />
+                <PiecesPart :move="move.id" :photos="photos" :fates="fates" />
                 <WaterPart :waters="waters" />
                 <TruckPart v-if="drives" />
                 <TicksPart :gates="gates" />

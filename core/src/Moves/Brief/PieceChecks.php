@@ -18,8 +18,6 @@ final class PieceChecks
     /** Damp for longer, rock is new rock (M-23), hours. */
     public const DAMP_MOST_H = 4.0;
 
-    private const DECIDED = [PieceKind::Tank, PieceKind::Stand, PieceKind::Sump, PieceKind::Lamp, PieceKind::Gear];
-
     /** @return list<Finding> */
     public static function of(MoveBrief $brief, ?Timetable $day): array
     {
@@ -29,7 +27,7 @@ final class PieceChecks
     /** @return list<Finding> */
     private static function undecided(MoveBrief $brief): array
     {
-        $open = array_filter($brief->pieces(...self::DECIDED), fn (Piece $p): bool => $p->fate === null);
+        $open = array_filter($brief->pieces, fn (Piece $p): bool => $p->kind->hasFate() && $p->fate === null);
 
         return $open === [] ? [] : [BoxChecks::say(
             Severity::Watch,

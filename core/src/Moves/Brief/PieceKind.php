@@ -21,4 +21,10 @@ enum PieceKind: string
     {
         return in_array($this, [self::Stand, self::Gear, self::Barrel, self::Sand], true);
     }
+
+    /** Whether it is asked what becomes of it (M-2). */
+    public function hasFate(): bool
+    {
+        return in_array($this, [self::Tank, self::Stand, self::Sump, self::Lamp, self::Gear], true);
+    }
 }
