@@ -25,6 +25,7 @@ final class FollowUp extends Row
         'text',
         'owner_id',
         'earliest_on',
+        'earliest_at',
         'due_on',
         'latest_on',
         'on_site',
@@ -41,6 +42,7 @@ final class FollowUp extends Row
     {
         return [
             'earliest_on' => 'immutable_date',
+            'earliest_at' => 'immutable_datetime',
             'due_on' => 'immutable_date',
             'latest_on' => 'immutable_date',
             'done_at' => 'immutable_datetime',

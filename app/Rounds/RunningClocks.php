@@ -46,13 +46,38 @@ final class RunningClocks
             );
     }
 
+    /** What cures or is watched there, and what an outlet was told to do for a while, as one value. */
+    public static function holds(int $siteId): Builder
+    {
+        $curing = DB::table('follow_ups')
+            ->join('systems', 'systems.id', '=', 'follow_ups.system_id')
+            ->where('systems.site_id', $siteId)
+            ->whereNull('follow_ups.done_at')
+            ->where('follow_ups.earliest_at', '>', now())
+            ->selectRaw("concat(systems.name, ', not before: ', follow_ups.text) as label, follow_ups.earliest_at as until");
+        $told = DB::table('outlet_orders')
+            ->join('outlets', 'outlets.id', '=', 'outlet_orders.outlet_id')
+            ->where('outlets.site_id', $siteId)
+            ->whereNull('outlet_orders.over_at')
+            ->where('outlet_orders.until_at', '>', now())
+            ->selectRaw(
+                "concat(outlets.name, if(outlet_orders.level > 0, ' on', ' off'), ': ', outlet_orders.because) as label, ".
+                'outlet_orders.until_at as until',
+            );
+
+        return DB::query()
+            ->fromSub($curing->unionAll($told), 'holds')
+            ->selectRaw("json_arrayagg(json_object('label', label, 'until', until))");
+    }
+
     /**
      * @param  iterable<stdClass>  $mixing
      * @param  iterable<stdClass>  $disturbed
+     * @param  iterable<stdClass>  $holds
      * @param  callable(float): string  $litres
      * @return list<RunningView> the one that ends first comes first
      */
-    public static function of(Visit $visit, iterable $mixing, iterable $disturbed, callable $litres): array
+    public static function of(Visit $visit, iterable $mixing, iterable $disturbed, iterable $holds, callable $litres): array
     {
         $clocks = [];
         foreach ($mixing as $batch) {
@@ -66,6 +91,9 @@ final class RunningClocks
                 "{$one->system}: ".lcfirst((string) $one->looks)." ({$one->because})",
                 self::iso((string) $one->until),
             );
+        }
+        foreach ($holds as $hold) {
+            $clocks[] = new RunningView((string) $hold->label, self::iso((string) $hold->until));
         }
         $ends = $visit->crew?->ends_min;
         $day = $visit->planned_on?->toDateString();

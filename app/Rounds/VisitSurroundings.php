@@ -81,6 +81,7 @@ final class VisitSurroundings
             ->selectSub(self::nextStop($visit), 'next')
             ->selectSub(RunningClocks::mixing($visit), 'mixing')
             ->selectSub(RunningClocks::disturbed($visit->site_id), 'disturbed')
+            ->selectSub(RunningClocks::holds($visit->site_id), 'holds')
             ->selectSub(
                 DB::table('visits')
                     ->where('site_id', $visit->site_id)
@@ -118,6 +119,7 @@ final class VisitSurroundings
             $visit,
             self::rows($row?->mixing),
             self::rows($row?->disturbed),
+            self::rows($row?->holds),
             fn (float $l): string => $user->units()->show(Quantity::of($l, Kind::Volume)),
         );
         $this->since = is_string($row?->last) ? CarbonImmutable::parse($row->last) : CarbonImmutable::now()->subMonth();

@@ -91,6 +91,7 @@ final class WorksTest extends TestCase
         $this->say($work, 'dry-fitted');
         $this->say($work, 'off-list', ['words' => 'doser, feeder']);
         $this->say($work, 'heaters-cool');
+        self::assertEqualsWithDelta(15.0, now()->diffInMinutes($job->refresh()->earliest_at), 0.1, 'to the minute, not to the day');
         $new = ['name' => 'New pump', 'watts' => 40, 'serial' => 'A-1', 'why' => 'quieter'];
         $this->post("/works/{$work->id}/exchange", $new)->assertSessionHasErrors('name');
         $this->travel(15)->minutes();
@@ -109,6 +110,7 @@ final class WorksTest extends TestCase
         $this->refused($work, 'step', 'joints-dry');
         $this->travel(1)->hours();
         $this->say($work, 'joints-dry');
+        self::assertNull($job->refresh()->earliest_at, 'nothing cures any more');
         $this->refused($work, 'value', 'flow-read');
         $this->say($work, 'flow-read', ['value' => '1500']);
         $this->refused($work, 'step', 'back-on');

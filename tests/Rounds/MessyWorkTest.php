@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Rounds;
 
+use App\Control\Orders\OutletOrder;
 use App\House\Days;
 use App\Rounds\Crew;
 use App\Rounds\Disturbed;
+use App\Rounds\FollowUp;
 use App\Rounds\MediaCharges;
 use App\Rounds\SickNow;
 use App\Rounds\SiteEvent;
@@ -285,6 +287,42 @@ final class MessyWorkTest extends TestCase
         $this->post("/disturbed/{$left->id}/end")->assertForbidden();
         self::assertSame($this->ines->id, $left->refresh()->ended_by);
         $this->get("/systems/{$this->system->id}/tasks")->assertInertia(fn ($page) => $page->has('disturbed', 0));
+    }
+
+    /** X-45: whatever runs at that place stands in one line, whoever started it. */
+    #[Test]
+    public function what_cures_and_what_an_outlet_was_told_run_as_clocks_of_the_visit(): void
+    {
+        $visit = Fixture::visit($this->system, $this->crew);
+        $cures = fn (string $text, System $system, ?CarbonImmutable $until, bool $done = false): FollowUp => FollowUp::query()->create([
+            'system_id' => $system->id, 'kind' => 'follow-up', 'text' => $text, 'owner_id' => $this->planner->id,
+            'due_on' => Days::text(), 'earliest_at' => $until, 'done_at' => $done ? now() : null,
+        ]);
+        $later = CarbonImmutable::now()->addHours(2);
+        $cures('glue', $this->system, $later);
+        $cures('over', $this->system, CarbonImmutable::now());
+        $cures('done', $this->system, $later, true);
+        $cures('any time', $this->system, null);
+        $cures('elsewhere', Fixture::system(self::site('Other', 'Other'), $this->planner, 'Other reef'), $later);
+        $controller = Fixture::controller($this->system->site()->firstOrFail());
+        $outlet = $controller->strips()->firstOrFail()->outlets()->firstOrFail();
+        $told = fn (float $level, string $why, int $minutes, bool $isOver = false): OutletOrder => OutletOrder::query()->create([
+            'controller_id' => $controller->id, 'outlet_id' => $outlet->id, 'level' => $level, 'for_s' => 600, 'because' => $why,
+            'user_id' => $this->planner->id, 'state' => 'taken', 'expires_at' => now(), 'answered_at' => now(),
+            'until_at' => now()->addMinutes($minutes), 'over_at' => $isOver ? now() : null,
+        ]);
+        $told(0, 'feeding', 30);
+        $told(1, 'by hand', 90);
+        $told(0, 'ended', 30, true);
+        $told(0, 'past', 0);
+        $running = (new VisitReader($visit->refresh(), $this->ines))->round->running;
+        $labels = array_map(fn ($r): string => $r->label, $running);
+        self::assertSame(
+            ["{$outlet->name} off: feeding", "{$outlet->name} on: by hand", "{$this->system->name}, not before: glue", 'Vehicle back'],
+            $labels,
+            'the one that ends first comes first',
+        );
+        self::assertSame($later->toIso8601ZuluString(), $running[2]->untilAt);
     }
 
     #[Test]

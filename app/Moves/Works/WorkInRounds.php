@@ -51,7 +51,7 @@ final class WorkInRounds
         return mb_substr("{$work->name}, next: {$next->step->todo->says()->in(Units::metric())}", 0, 300);
     }
 
-    /** @return array{earliest_on: string, due_on: string} */
+    /** @return array{earliest_on: string, earliest_at: CarbonImmutable|null, due_on: string} */
     private static function days(Work $work, StepState $next, CarbonImmutable $now): array
     {
         $from = $next->fromS === null ? null : CarbonImmutable::createFromTimestamp((int) ceil($next->fromS), Days::zone());
@@ -64,6 +64,7 @@ final class WorkInRounds
 
         return [
             'earliest_on' => $earliest,
+            'earliest_at' => $from !== null && $from > $now ? $from : null,
             'due_on' => $isPlanned || $from !== null && $from > $now
                 ? $earliest
                 : CarbonImmutable::parse($earliest)->addDays(self::WITHIN_DAYS)->toDateString(),
