@@ -1228,4 +1228,40 @@ return [
         'to' => 'self::NEWER_ROWS',
         'tests' => 'tests/Moves/MoveTest.php',
     ],
+    [
+        'name' => 'a job is done without its photo',
+        'file' => 'app/Rounds/Entries/Work.php',
+        'from' => '$task->before_photo === null && $task->before_because === null',
+        'to' => '$task->before_photo === null && $task->before_because === \'\'',
+        'tests' => 'tests/Rounds/VisitTest.php',
+    ],
+    [
+        'name' => 'any words are a photo',
+        'file' => 'app/Rounds/Entries/Work.php',
+        'from' => 'if (! (is_string($photo) && Str::isUuid($photo)) && $because === null) {',
+        'to' => 'if ($photo === null && $because === null) {',
+        'tests' => 'tests/Rounds/VisitTest.php',
+    ],
+    [
+        'name' => 'what is done cures on',
+        'file' => 'app/Rounds/RunningClocks.php',
+        'from' => '            ->whereNull(\'follow_ups.done_at\')
+',
+        'to' => '',
+        'tests' => 'tests/Rounds/MessyWorkTest.php',
+    ],
+    [
+        'name' => 'glue cures by the day',
+        'file' => 'app/Moves/Works/WorkInRounds.php',
+        'from' => '\'earliest_at\' => $from !== null && $from > $now ? $from : null,',
+        'to' => '\'earliest_at\' => $from?->endOfDay(),',
+        'tests' => 'tests/Moves/WorksTest.php',
+    ],
+    [
+        'name' => 'what stays put is moved without a word',
+        'file' => 'app/Systems/Http/AnimalController.php',
+        'from' => 'Rule::requiredIf($animal->stays_put !== null)',
+        'to' => 'Rule::requiredIf(false)',
+        'tests' => 'tests/Systems/StockTest.php',
+    ],
 ];

@@ -55,6 +55,7 @@ final class TaskStart
             'persons' => $type->persons,
             'skill' => $type->skill,
             'messy' => $type->messy,
+            'photo_first' => $type->photoFirst,
             'products' => [],
             'build' => $type->build,
             'stage' => $type->stage,

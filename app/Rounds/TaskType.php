@@ -41,6 +41,7 @@ final class TaskType extends Row
         'persons',
         'skill',
         'messy',
+        'photo_first',
         'version',
         'version_on',
         'products',
@@ -75,6 +76,7 @@ final class TaskType extends Row
             'version_on' => 'immutable_date',
             'version' => 'integer',
             'messy' => 'boolean',
+            'photo_first' => 'boolean',
             'persons' => 'integer',
             'archived_at' => 'datetime',
         ];

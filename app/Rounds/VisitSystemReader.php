@@ -20,6 +20,7 @@ use App\Systems\OpenRipple;
 use App\Systems\Parameters;
 use App\Systems\Product;
 use App\Systems\StandingNote;
+use App\Systems\Stock\Animal;
 use App\Systems\StoredJudgement;
 use App\Systems\System;
 use App\Systems\Views\LogLineView;
@@ -126,7 +127,7 @@ final readonly class VisitSystemReader
             locks: $this->round->locks[$system->id] ?? [],
             lifted: $this->round->lifted[$system->id] ?? [],
             sand: $tasks->contains(fn (VisitTask $t): bool => $t->type?->key === SandJob::KEY)
-                ? SandView::of($this->profiles($system), $user->units())
+                ? SandView::of($this->profiles($system), self::staying($system), $user->units())
                 : null,
         );
     }
@@ -183,6 +184,21 @@ final readonly class VisitSystemReader
                 $fresh(Parameter::Temperature),
                 $user->units(),
             );
+    }
+
+    /** @return list<string> animals nobody moves while they work beside them (X-44) */
+    private static function staying(System $system): array
+    {
+        return array_values(
+            Animal::query()
+                ->living()
+                ->where('system_id', $system->id)
+                ->whereNotNull('stays_put')
+                ->orderBy('name')
+                ->get()
+                ->map(fn (Animal $a): string => "{$a->name} is not to be moved: {$a->stays_put}")
+                ->all(),
+        );
     }
 
     /** @return list<SandProfile> the newest two */

@@ -45,6 +45,8 @@ final class VisitTask extends Row
         'done_at',
         'done_by',
         'client_uuid',
+        'before_photo',
+        'before_because',
     ];
 
     /** @return array<string, string> */

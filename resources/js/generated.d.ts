@@ -1691,6 +1691,7 @@ export interface SandView {
     aimMm: number | null;
     places: string[];
     words: string | null;
+    staying: string[];
 }
 
 export interface SheetVersionView {
@@ -1869,6 +1870,8 @@ export interface VisitTaskView {
     off: OffNeedView[];
     readings: string[];
     messy: boolean;
+    photoFirst: boolean;
+    before: string | null;
     note: string | null;
     litres: number | null;
     litresText: string | null;
@@ -1948,6 +1951,7 @@ export interface AnimalView {
     parLow: number | null;
     parHigh: number | null;
     note: string | null;
+    staysPut: string | null;
     gone: string | null;
     xMm: number | null;
     yMm: number | null;

@@ -267,9 +267,12 @@ final class MessyWorkTest extends TestCase
         self::assertSame([], AnnounceView::coming());
         self::assertSame($this->planner->id, $visit->refresh()->told_by);
 
-        foreach ($visit->tasks()->get() as $job) {
-            $this->work($visit, ['done', ['taskId' => $job->id]]);
+        foreach ($visit->tasks()->with('type')->get() as $job) {
+            // How the sand looked, or why nobody could see it, comes before its first step (S-49).
+            $before = ['before', ['taskId' => $job->id, 'because' => 'the lens is fogged']];
+            $this->work($visit, ...($job->type?->photo_first === true ? [$before] : []), ...[['done', ['taskId' => $job->id]]]);
         }
+        self::assertSame(['the lens is fogged'], $visit->tasks()->pluck('before_because')->filter()->values()->all());
         $this->work($visit, ['close', ['ticked' => array_keys(LeaveSafe::TICKS)]]);
         $left = Disturbed::query()->sole();
         self::assertSame('The water is hazy', $left->looks);

@@ -18,6 +18,7 @@ use App\Rounds\VisitEntry;
 use App\Rounds\VisitMaker;
 use App\Rounds\VisitTask;
 use App\Systems\Reading;
+use App\Systems\Stock\Animal;
 use App\Systems\System;
 use App\Team\User;
 use App\Water\WaterBooking;
@@ -465,6 +466,12 @@ final class VisitTest extends TestCase
         );
 
         $job->update(['visit_id' => $this->visit->id]);
+        foreach (['grown to the rock', null] as $why) {
+            Animal::query()->create(['system_id' => $this->system->id, 'name' => $why === null ? 'Free' : 'Torch', 'kind' => 'coral',
+                'count' => 1, 'deep' => false, 'state' => 'here', 'stays_put' => $why, 'user_id' => $this->ines->id]);
+        }
+        $page = self::props($this->actingAs($this->ines)->get("/visits/{$this->visit->id}"));
+        self::assertSame(['Torch is not to be moved: grown to the rock'], $page['systems'][0]['sand']['staying']);
         [$change, $glass] = $this->jobs();
         $lift = $this->entry('lift', [
             'systemId' => $this->system->id,
@@ -476,7 +483,19 @@ final class VisitTest extends TestCase
             fn (string $what): array => $this->entry('off', ['systemId' => $this->system->id, 'what' => $what]),
             ['Skimmer', 'Top-off'],
         );
-        $held = $this->post2($this->ines, [...$offs, $this->entry('done', ['taskId' => $job->id])]);
+        $blind = $this->post2($this->ines, [...$offs, $this->entry('done', ['taskId' => $job->id])]);
+        self::assertStringContainsString('a photo of how it looked before', (string) $blind['words'][2]);
+        self::assertSame(
+            ['refused', 'refused', 'ok'],
+            $this->post2($this->ines, [
+                $this->entry('before', ['taskId' => $job->id]),
+                $this->entry('before', ['taskId' => $job->id, 'photo' => 'no number']),
+                $this->entry('before', ['taskId' => $job->id, 'photo' => (string) Str::uuid()]),
+            ])['outcomes'],
+        );
+        self::assertNull($job->refresh()->before_because);
+        $held = $this->post2($this->ines, [$this->entry('note', ['systemId' => $this->system->id, 'text' => 'windy']),
+            $this->entry('note', ['systemId' => $this->system->id, 'text' => 'wet']), $this->entry('done', ['taskId' => $job->id])]);
         self::assertStringContainsString('Depth at four places', (string) $held['words'][2]);
         $steps = array_map(fn (int $n): array => $this->entry('step', ['taskId' => $job->id, 'step' => $n]), [0, 1, 6]);
         $ons = array_map(fn (array $off): array => $this->entry('on', ['off' => $off['uuid']]), $offs);

@@ -94,6 +94,21 @@ final class StockTest extends TestCase
         self::assertStringContainsString('g of fish to the litre in Bay', (string) session('said'));
     }
 
+    /** X-44: what is not to be moved says so, and whoever moves it says why. */
+    #[Test]
+    public function what_is_not_to_be_moved_is_moved_for_a_reason_only(): void
+    {
+        $coral = ['name' => 'Torch', 'kind' => 'coral', 'count' => 1, 'length_cm' => null, 'deep' => false, 'state' => 'here'];
+        $torch = $this->enters([...$coral, 'stays_put' => 'grown to the rock']);
+        self::assertSame('grown to the rock', self::props($this->get("/systems/{$this->reef->id}/stock"))['animals'][0]['staysPut']);
+        $spot = ['x_mm' => 300, 'y_mm' => 200, 'is_home' => true];
+        $this->post("/animals/{$torch->id}/places", $spot)->assertSessionHasErrors('why');
+        self::assertStringContainsString('grown to the rock', session('errors')->first('why'));
+        $this->post("/animals/{$torch->id}/places", $spot + ['why' => 'the rock goes'])->assertSessionHasNoErrors();
+        $this->put("/animals/{$torch->id}", [...$coral, 'stays_put' => null])->assertSessionHasNoErrors();
+        $this->post("/animals/{$torch->id}/places", $spot)->assertSessionHasNoErrors();
+    }
+
     #[Test]
     public function a_lifted_coral_keeps_its_home_and_light_it_does_not_want_is_said(): void
     {

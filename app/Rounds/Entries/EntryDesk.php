@@ -105,6 +105,7 @@ final class EntryDesk
             'open' => Outcome::ok('The clock runs.'),
             'step' => $this->work->step($sent),
             'done' => $this->work->done($sent),
+            'before' => $this->work->before($sent),
             'skip' => $this->work->skip($sent),
             'off' => $this->work->off($sent),
             'on' => $this->work->on($sent),

@@ -25,6 +25,7 @@ final class Late
         'on',
         'stays-off',
         'step',
+        'before',
         'done',
         'litres',
         'water',

@@ -17,6 +17,7 @@ use App\Rounds\VisitTask;
 use App\Systems\Item;
 use App\Team\User;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Str;
 use Velbrin\Core\Rounds\OffWhile;
 use Velbrin\Core\Rounds\SheetStep;
 
@@ -40,11 +41,31 @@ final class Work
         return Outcome::ok();
     }
 
+    /** How it looked before the first step, or why nobody could keep that (S-49). */
+    public function before(Sent $sent): Outcome
+    {
+        $task = $sent->task();
+        $photo = $sent->payload['photo'] ?? null;
+        $because = $sent->text('because', 200);
+        if ($task === null) {
+            return Outcome::refused('That job is not of this visit.');
+        }
+        if (! (is_string($photo) && Str::isUuid($photo)) && $because === null) {
+            return Outcome::refused('Take the photo, or say why there is none.');
+        }
+        $task->update(is_string($photo) && Str::isUuid($photo) ? ['before_photo' => $photo] : ['before_because' => $because]);
+
+        return Outcome::ok();
+    }
+
     public function done(Sent $sent): Outcome
     {
         $task = $sent->task();
         if ($task === null) {
             return Outcome::refused('That job is not of this visit.');
+        }
+        if (! $sent->late && $task->type?->photo_first === true && $task->before_photo === null && $task->before_because === null) {
+            return Outcome::refused('Not yet: a photo of how it looked before the first step, or why there is none.');
         }
         $holds = self::holds($task, $sent);
         if ($holds !== []) {

@@ -14,18 +14,24 @@ use Velbrin\Core\Vessel\SandBed;
 /** How deep the sand lies, what it lacks, how fast it goes. */
 final readonly class SandView
 {
-    /** @param  list<string>  $places  measured last time, by name */
-    private function __construct(public ?float $aimMm, public array $places, public ?string $words)
+    /**
+     * @param  list<string>  $places  measured last time, by name
+     * @param  list<string>  $staying  animals that are not to be moved, each with why
+     */
+    private function __construct(public ?float $aimMm, public array $places, public ?string $words, public array $staying)
     {
     }
 
-    /** @param  list<SandProfile>  $profiles  the newest first, two at most */
-    public static function of(array $profiles, Units $units): self
+    /**
+     * @param  list<SandProfile>  $profiles  the newest first, two at most
+     * @param  list<string>  $staying
+     */
+    public static function of(array $profiles, array $staying, Units $units): self
     {
         $last = $profiles[0] ?? null;
         $depths = $last?->depths() ?? [];
         if ($last === null || $depths === []) {
-            return new self(null, ['left front', 'right front', 'left back', 'right back'], null);
+            return new self(null, ['left front', 'right front', 'left back', 'right back'], null, $staying);
         }
         $short = SandBed::short($last->area_m2, $depths, $last->aim_mm, $last->density_kg_l);
         $mm = fn (float $v): string => $units->show(Quantity::of($v, Kind::Length));
@@ -42,6 +48,6 @@ final readonly class SandView
             $words .= " It loses {$mm($loss->mmPerMonth)} a month.";
         }
 
-        return new self($last->aim_mm, array_map(fn (array $p): string => $p['place'], $last->places), $words);
+        return new self($last->aim_mm, array_map(fn (array $p): string => $p['place'], $last->places), $words, $staying);
     }
 }

@@ -40,6 +40,10 @@ final readonly class VisitTaskView
         public array $off,
         public array $readings,
         public bool $messy,
+        /** How it looks is kept before the first step. */
+        public bool $photoFirst,
+        /** It is: a photo, or the reason why there is none; null: not yet. */
+        public ?string $before,
         public ?string $note,
         public ?float $litres,
         public ?string $litresText,
@@ -97,6 +101,8 @@ final readonly class VisitTaskView
             off: $off,
             readings: $words($type?->readings),
             messy: $type?->messy === true,
+            photoFirst: $type?->photo_first === true,
+            before: $task->before_photo === null ? $task->before_because : 'a photo',
             note: $task->note,
             litres: $task->litres,
             litresText: $task->litres === null ? null : $units->show(Quantity::of($task->litres, Kind::Volume)),

@@ -90,8 +90,8 @@ final class AnimalController
             'par' => ['nullable', 'numeric:strict', 'between:0,3000'],
             'flow_cms' => ['nullable', 'numeric:strict', 'between:0,300'],
             'is_home' => ['required', 'boolean:strict'],
-            'why' => ['nullable', 'string', 'max:200'],
-        ]);
+            'why' => [Rule::requiredIf($animal->stays_put !== null), 'nullable', 'string', 'max:200'],
+        ], ['why.required' => "It is not to be moved: {$animal->stays_put}. Say why it is all the same."]);
         $animal->places()->create([...$given, 'user_id' => $user->id]);
 
         return back()->with('said', $request->boolean('is_home') ? 'That is its place.' : 'Lifted; its home is remembered.');
@@ -143,6 +143,7 @@ final class AnimalController
             'par_low' => ['nullable', 'numeric:strict', 'between:0,3000'],
             'par_high' => ['nullable', 'numeric:strict', 'between:0,3000', 'gte:par_low'],
             'note' => ['nullable', 'string', 'max:300'],
+            'stays_put' => ['nullable', 'string', 'max:200'],
         ];
     }
 }

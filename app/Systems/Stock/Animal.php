@@ -36,6 +36,7 @@ final class Animal extends Row
         'par_low',
         'par_high',
         'note',
+        'stays_put',
         'out_on',
         'out_why',
         'user_id',

@@ -32,6 +32,8 @@ final readonly class AnimalView
         public ?float $parLow,
         public ?float $parHigh,
         public ?string $note,
+        /** Why it is not to be moved; null: it may be. */
+        public ?string $staysPut,
         public ?string $gone,
         public ?float $xMm,
         public ?float $yMm,
@@ -69,6 +71,7 @@ final readonly class AnimalView
             parLow: $animal->par_low,
             parHigh: $animal->par_high,
             note: $animal->note,
+            staysPut: $animal->stays_put,
             gone: $animal->out_on === null ? null : "{$animal->out_on->toDateString()}: {$animal->out_why}",
             xMm: $place?->x_mm,
             yMm: $place?->y_mm,

@@ -97,6 +97,7 @@ final class TaskLibrary
                 [OffWhile::Skimmer, OffWhile::TopOff],
                 turns: ['left front', 'right front', 'left back', 'right back'],
                 messy: true,
+                photoFirst: true,
             ),
             new TaskType(
                 'pump-soak',
@@ -228,6 +229,7 @@ final class TaskLibrary
                 [OffWhile::Skimmer, OffWhile::TopOff, OffWhile::Return],
                 messy: true,
                 holds: [0, 1, 6],
+                photoFirst: true,
             ),
             new TaskType(
                 'standby-test',

@@ -49,6 +49,8 @@ final readonly class TaskType
          * @var list<int>
          */
         public array $holds = [],
+        /** How it looks is kept before the first step (S-49). */
+        public bool $photoFirst = false,
     ) {
     }
 }

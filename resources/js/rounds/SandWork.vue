@@ -45,6 +45,7 @@ function lift() {
 <template>
     <section v-if="system.sand" class="sandwork" aria-label="Sand">
         <p v-if="system.sand.words">{{ system.sand.words }}</p>
+        <p v-for="s in system.sand.staying" :key="s" class="caution"><b aria-hidden="true">▲</b> {{ s }}</p>
         <div class="tiles">
             <div v-for="(name, n) in system.sand.places" :key="name" class="tile">
                 <label :for="`sd${n}`">{{ name }}, {{ units.label('mm') }}</label

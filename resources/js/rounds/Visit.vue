@@ -103,6 +103,11 @@ function dropDoubt() {
     if (asked.value) void box.answerDoubt(asked.value, null);
     pad.value = null;
 }
+/** The photo goes as any photo; that it was taken goes with the words, which are sent first. */
+async function pictureBefore(task: VisitTaskView, file: File) {
+    const photo = await box.keep('photo', { caption: `${task.name}, before`, systemId: task.systemId }, file);
+    await box.keep('before', { taskId: jobRef(task), photo });
+}
 /** A photo whose visit moved goes on the system’s own record, where the planner finds it. */
 async function toRecord(entry: Entry) {
     const form = new FormData();
@@ -473,6 +478,7 @@ onUnmounted(() => {
                         @entry="(k, p) => box.keep(k, p)"
                         @read="(p) => (pad = p)"
                         @clock="clocks.start"
+                        @picture="(file: File) => pictureBefore(t, file)"
                     />
                 </li>
             </ol>

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import type { ParameterView, VisitSystemView, VisitTaskView } from '../generated';
 import { useKept } from '../shared/kept';
 import { useUnits } from '../shared/units';
+import BeforePhoto from './BeforePhoto.vue';
 import ProductCard from './ProductCard.vue';
 import type { Heard } from './outbox';
 import SandWork from './SandWork.vue';
@@ -14,6 +15,7 @@ const emit = defineEmits<{
     entry: [kind: string, payload: Record<string, unknown>];
     read: [parameter: ParameterView];
     clock: [label: string, minutes: number];
+    picture: [file: File];
 }>();
 const units = useUnits();
 const wrong = ref('');
@@ -76,6 +78,14 @@ function water(sure = false) {
                 <b>{{ isOff(o.what) ? `${o.what} is off` : `${o.what} off` }}</b><small>{{ o.why }}</small>
             </button>
         </div>
+        <BeforePhoto
+            v-if="task.photoFirst && task.state === 'open'"
+            :id="task.id"
+            :name="task.name"
+            :before="task.before"
+            @picture="(file: File) => emit('picture', file)"
+            @because="(because: string) => emit('entry', 'before', { taskId: named, because })"
+        />
         <template v-for="(step, n) in task.steps" :key="n">
             <p v-if="step.left" class="step left">
                 <span
@@ -87,7 +97,7 @@ function water(sure = false) {
                 <input
                     type="checkbox"
                     :checked="task.ticked.includes(n)"
-                    :disabled="task.state !== 'open'"
+                    :disabled="task.state !== 'open' || (task.photoFirst && !task.before)"
                     @change="
                         emit('entry', 'step', {
                             taskId: named,

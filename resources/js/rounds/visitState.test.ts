@@ -25,6 +25,7 @@ const task = (more: Partial<VisitTaskView> = {}): VisitTaskView =>
         inL: null,
         reason: null,
         note: null,
+        before: null,
         ...more,
     }) as VisitTaskView;
 const system = (tasks: VisitTaskView[]): VisitSystemView =>
@@ -46,6 +47,14 @@ describe('the page with what this phone has typed laid over it', () => {
         expect(view([typed]).readings[0]).toMatchObject({ latest: '8.3 pH', standingWords: 'on aim' });
         expect(view([], [], [typed]).readings[0].standingWords).toContain('doubtful');
         expect(view([]).readings[0].latest).toBe('8.1');
+    });
+
+    it('knows how a job looked before it began', () => {
+        const before = (payload: Record<string, unknown>) =>
+            view([entry('before', { taskId: 7, ...payload })]).tasks[0].before;
+        expect(before({ photo: 'a' })).toBe('a photo');
+        expect(before({ because: 'the lens is fogged' })).toBe('the lens is fogged');
+        expect(view([]).tasks[0].before).toBeNull();
     });
 
     it('does, undoes and measures a job', () => {

@@ -30,6 +30,8 @@ function lay(view: VisitSystemView[], { kind, payload, uuid, at }: Entry, standi
     } else if (kind === 'done' && of) {
         of.state = 'done';
         litres(of, payload);
+    } else if (kind === 'before' && of) {
+        of.before = payload.photo ? 'a photo' : String(payload.because);
     } else if (kind === 'undo' && of) {
         of.state = 'open';
         of.note = null;
@@ -106,6 +108,8 @@ function added(systemId: number, uuid: string, text: string): VisitTaskView {
         off: [],
         readings: [],
         messy: false,
+        photoFirst: false,
+        before: null,
         note: null,
         litres: null,
         litresText: null,

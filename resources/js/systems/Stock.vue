@@ -77,6 +77,7 @@ function pointAt(x: number, y: number) {
                     <span v-if="a.inOn">since {{ date(a.inOn) }}</span>
                     <span v-if="a.source">from {{ a.source }}</span>
                     <span v-if="a.isLifted" class="watchword">lifted; home: {{ a.home }}</span>
+                    <span v-if="a.staysPut" class="watchword">not to be moved: {{ a.staysPut }}</span>
                     <span v-if="a.light" class="wrong">{{ a.light }}</span>
                 </p>
                 <template v-if="a.id === chosenId">

@@ -25,6 +25,7 @@ const form = useForm({
     par_low: (a?.parLow ?? null) as number | string | null,
     par_high: (a?.parHigh ?? null) as number | string | null,
     note: a?.note ?? '',
+    stays_put: a?.staysPut ?? '',
 });
 const number = (v: number | string | null) => (v === null || v === '' ? null : Number(v));
 const options = (of: Record<string, string>) => Object.entries(of).map(([value, text]) => ({ value, text }));
@@ -38,6 +39,7 @@ function send() {
         in_on: said.in_on || null,
         source: said.source || null,
         note: said.note || null,
+        stays_put: said.stays_put || null,
     }));
     const how = { preserveScroll: true, onSuccess: () => emit('done') };
     if (props.animal === null) ready.post(`/systems/${props.systemId}/animals`, how);
@@ -88,6 +90,15 @@ function send() {
         </FormField>
         <FormField id="sf-note" v-slot="part" label="Note" :error="form.errors.note">
             <BFormInput v-bind="part" v-model="form.note" maxlength="300" />
+        </FormField>
+        <FormField
+            id="sf-stays"
+            v-slot="part"
+            label="Why it is not to be moved"
+            hint="Left empty it may be. Whoever lifts beside it is told."
+            :error="form.errors.stays_put"
+        >
+            <BFormInput v-bind="part" v-model="form.stays_put" maxlength="200" />
         </FormField>
         <p class="wide">
             <BButton type="submit" variant="primary" :disabled="form.processing">Keep</BButton>
