@@ -2498,4 +2498,18 @@ return [
         'to' => '$lateMin',
         'tests' => 'core/tests/Moves/MendTest.php',
     ],
+    [
+        'name' => 'fewer are enough though an end breaks',
+        'file' => 'core/src/Moves/Course/CrewNeeded.php',
+        'from' => 'if ($shorter->pastMin === 0) {',
+        'to' => 'if ($shorter->pastMin <= 60) {',
+        'tests' => 'core/tests/Moves/CrewNeededTest.php',
+    ],
+    [
+        'name' => 'all are too few and nobody says so',
+        'file' => 'core/src/Moves/Course/CrewNeeded.php',
+        'from' => 'if ($day->pastMin > 0) {',
+        'to' => 'if ($day->pastMin > 600) {',
+        'tests' => 'core/tests/Moves/CrewNeededTest.php',
+    ],
 ];

@@ -104,6 +104,7 @@ final class MoveDesk
             'boxing' => $answers === null ? null : self::boxing($answers->brief),
             'carried' => $answers === null ? [] : array_map(CarryView::of(...), CarryList::of($answers->brief)),
             'people' => $people,
+            'crewNeeded' => $answers?->crewNeeded,
             'fates' => self::fates(),
             'currency' => config()->string('velbrin.currency'),
             'darkMin' => Daylight::endsMin($move->to, $move->on),

@@ -197,13 +197,17 @@ final class MoveTest extends TestCase
             return collect($page['course']['mends'])->firstWhere('end', 'the truck back');
         };
         self::assertNull($moved($early, 1)['cost']);
+        self::assertNull($this->page($move, '/plan')['crewNeeded'], 'an end breaks: nobody can stay at home');
         $priced = $moved([...$early, 'late' => ['truck' => 60.0]], 2);
         $lateMin = $priced['atMin'] + 540 - 700;
         self::assertSame(Money::about($lateMin), $priced['cost'], 'one a minute');
         self::assertSame($priced['cost'], $moved($early, 3)['cost'], 'a page that does not know of it takes nothing away');
         self::assertNull($moved([...$early, 'late' => []], 4)['cost']);
+        $this->put("/moves/{$move->id}", [...$this->brief(), 'truckBackMin' => 2000, 'revision' => 5])->assertOk();
+        $planned = count($this->brief()['people']);
+        self::assertLessThanOrEqual($planned, $this->page($move, '/plan')['crewNeeded']);
         foreach ([['truck' => -1], ['ferry' => 5], ['truck' => '60']] as $wrong) {
-            $this->put("/moves/{$move->id}", [...$this->brief(), 'late' => $wrong, 'revision' => 5])->assertSessionHasErrors();
+            $this->put("/moves/{$move->id}", [...$this->brief(), 'late' => $wrong, 'revision' => 6])->assertSessionHasErrors();
         }
     }
 

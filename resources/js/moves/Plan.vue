@@ -59,7 +59,13 @@ const STANDINGS = {
                     <HoldingRecord v-if="!locked" :move="move" :listed="listed" />
                 </HoldingPart>
                 <PlanBPart :drives="drives" :findings="findings" />
-                <TeamPart :people="people" :drives="drives" :dark-min="darkMin" :currency="currency" />
+                <TeamPart
+                    :people="people"
+                    :drives="drives"
+                    :dark-min="darkMin"
+                    :currency="currency"
+                    :crew-needed="crewNeeded"
+                />
                 <WayPart :drives="drives" />
                 <AnimalsPart :boxing="boxing" />
                 <BoxesPart />

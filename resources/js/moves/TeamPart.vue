@@ -8,7 +8,13 @@ import TimeCell from './TimeCell.vue';
 import { checked, word, usePlanDesk } from './planDesk';
 
 /** Who comes, and from when to when. */
-defineProps<{ people: MoveProps['people']; drives: boolean; darkMin: number | null; currency: string }>();
+defineProps<{
+    people: MoveProps['people'];
+    drives: boolean;
+    darkMin: number | null;
+    currency: string;
+    crewNeeded: number | null;
+}>();
 const { doc, locked, set, put, num } = usePlanDesk();
 const LATE = [
     { key: 'truck', end: 'truckBackMin', label: 'The truck an hour late' },
@@ -25,6 +31,8 @@ function come(person: { id: number; name: string; skills: string[] }, on: boolea
         on ? [...rest, { id: `u${person.id}`, label: person.name, limitKg: 25, skills: person.skills }] : rest,
     );
 }
+/** Those the day is planned with: spares come only when called. */
+const planned = computed(() => doc.value.people.filter((p) => p.spare !== true).length);
 const hired = computed(() => doc.value.people.filter((p) => !/^u\d+$/.test(p.id)));
 function addHired() {
     const id = freshId('h', hired.value);
@@ -98,6 +106,13 @@ const person = (id: string, more: object) =>
             >
                 take it as the end
             </button>
+        </p>
+        <p v-if="crewNeeded !== null" class="quiet">
+            {{
+                crewNeeded < planned
+                    ? `By the times alone ${crewNeeded} of ${planned} would do; breaks and whoever falls ill are not counted in.`
+                    : `All ${planned} are needed for the times as they stand.`
+            }}
         </p>
         <label v-for="p in people" :key="p.id" class="check"
             ><input type="checkbox" :checked="comes(p.id)" @change="come(p, checked($event))" />

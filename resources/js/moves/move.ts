@@ -150,6 +150,8 @@ export interface MoveProps {
     /** Sunset at the new place that day; null: nobody knows where or when. */
     darkMin: number | null;
     currency: string;
+    /** So few of those who come would do; null: all of them are too few, or nobody can say. */
+    crewNeeded: number | null;
     /** Of which kinds it is asked what becomes of them, and which fates take time. */
     fates: { asked: string[]; takeTime: string[] };
     photos: { id: number; of: string; href: string }[];

@@ -10,6 +10,7 @@ use Velbrin\Core\Moves\Acclimation;
 use Velbrin\Core\Moves\AnimalDemand;
 use Velbrin\Core\Moves\BoxTemperature;
 use Velbrin\Core\Moves\Course\Breaks;
+use Velbrin\Core\Moves\Course\CrewNeeded;
 use Velbrin\Core\Moves\Course\Drop;
 use Velbrin\Core\Moves\Course\Timetable;
 use Velbrin\Core\Moves\Course\Work;
@@ -43,6 +44,8 @@ final readonly class MoveAnswers
         public ?HoldingCare $holding,
         public ?float $oldMostL,
         public array $findings,
+        /** So few of those who come would do for the shortest window; null: all of them are too few, or nobody can say. */
+        public ?int $crewNeeded = null,
     ) {
     }
 
@@ -55,7 +58,9 @@ final readonly class MoveAnswers
             $limits += $box->lastsMin() === null ? [] : [$box->box->id => $box->lastsMin()];
         }
         [$work, $missing] = Stages::of($brief, $limits);
-        [$work, $day] = $work === null ? [null, null] : Breaks::planned($work, Timetable::of($work));
+        $unrested = $work === null ? null : Timetable::of($work);
+        $crewNeeded = $work === null || $unrested === null || $brief->people === [] ? null : CrewNeeded::of($work, $unrested);
+        [$work, $day] = $work === null || $unrested === null ? [null, null] : Breaks::planned($work, $unrested);
         $warmth = [];
         foreach ($brief->boxes as $box) {
             $in = $brief->in($box);
@@ -99,6 +104,7 @@ final readonly class MoveAnswers
             holding: $holding,
             oldMostL: $oldMostL,
             findings: Finding::sorted([...$found, ...MoveChecks::stopsWithoutPlanB($brief, $found)]),
+            crewNeeded: $crewNeeded,
         );
     }
 
