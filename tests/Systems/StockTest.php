@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Systems;
 
+use App\Clients\Attachment;
 use App\Moves\HoldingDesk;
 use App\Moves\MoveStart;
 use App\Systems\Stock\Animal;
 use App\Systems\Stock\AnimalTransfer;
 use App\Systems\System;
 use App\Team\User;
+use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\Test;
 use Tests\Fixture;
 use Tests\TestCase;
@@ -92,6 +94,23 @@ final class StockTest extends TestCase
         $this->reef->update(['isolated_since' => null]);
         $go()->assertSessionHasNoErrors();
         self::assertStringContainsString('g of fish to the litre in Bay', (string) session('said'));
+    }
+
+    /** L-30: how it grows is seen by photos, whichever tank it lives in. */
+    #[Test]
+    public function its_photos_go_with_it_from_tank_to_tank(): void
+    {
+        $torch = $this->enters(['name' => 'Torch', 'kind' => 'coral', 'count' => 1, 'length_cm' => null]);
+        $this->enters(['name' => 'Other', 'kind' => 'coral', 'count' => 1, 'length_cm' => null]);
+        $picture = UploadedFile::fake()->image('torch.jpg', 40, 30);
+        $this->post("/systems/{$this->reef->id}/attachments", ['file' => $picture, 'about' => "animal:{$torch->id}"])
+            ->assertSessionHasNoErrors();
+        $shown = fn (System $of): array => array_column(self::props($this->get("/systems/{$of->id}/stock"))['photos'], 'animal');
+        self::assertSame([[$torch->id], []], [$shown($this->reef), $shown($this->bay)]);
+        $torch->update(['system_id' => $this->bay->id]);
+        self::assertSame([[], [$torch->id]], [$shown($this->reef), $shown($this->bay)]);
+        Attachment::query()->sole()->archive();
+        self::assertSame([], $shown($this->bay));
     }
 
     /** X-44: what is not to be moved says so, and whoever moves it says why. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Systems\Http;
 
+use App\Clients\Attachment;
 use App\House\Days;
 use App\Systems\Stock\Animal;
 use App\Systems\Stock\KeepAnimal;
@@ -30,6 +31,9 @@ final class AnimalController
     /** As many as a page shows of those that are gone. */
     private const GONE_SHOWN = 100;
 
+    /** What a photo of an animal is about. */
+    private const ABOUT = 'animal:';
+
     public function index(System $system, #[CurrentUser] User $user): Response
     {
         Gate::authorize('viewWorking', $system);
@@ -42,6 +46,7 @@ final class AnimalController
             'animals' => (clone $all)->where('state', '<>', AnimalState::Gone)->orderBy('kind')->orderBy('name')->get()->map($view),
             'gone' => (clone $all)->where('state', AnimalState::Gone)->latest('out_on')->limit(self::GONE_SHOWN)->get()->map($view),
             'tank' => $this->tank($system),
+            'photos' => self::photos($system),
             'kinds' => collect(AnimalKind::cases())->mapWithKeys(fn (AnimalKind $k): array => [$k->value => $k->label()]),
             'states' => collect(AnimalState::cases())
                 ->reject(fn (AnimalState $s): bool => $s === AnimalState::Gone)
@@ -49,6 +54,27 @@ final class AnimalController
             'others' => System::query()->current()->whereKeyNot($system->id)->with('site')->orderBy('name')->limit(500)->get()
                 ->map(fn (System $s): array => ['id' => $s->id, 'name' => "{$s->name}, {$s->site?->name}"]),
         ]);
+    }
+
+    /** @return list<array{id: int, animal: int, on: string, href: string}> how an animal grows, the oldest first (L-30) */
+    private static function photos(System $system): array
+    {
+        return array_values(
+            Attachment::query()
+                ->current()
+                ->where('kind', Attachment::PHOTO)
+                // An animal takes its photos along from one system to another.
+                ->whereIn('about', Animal::query()->where('system_id', $system->id)->selectRaw('concat(?, id)', [self::ABOUT]))
+                ->oldest('id')
+                ->get()
+                ->map(fn (Attachment $a): array => [
+                    'id' => $a->id,
+                    'animal' => (int) substr((string) $a->about, strlen(self::ABOUT)),
+                    'on' => Days::date(Days::ofMoment((string) $a->created_at))->toDateString(),
+                    'href' => "/attachments/{$a->id}",
+                ])
+                ->all(),
+        );
     }
 
     /** @return array{lengthMm: float, widthMm: float}|null nobody has described it */

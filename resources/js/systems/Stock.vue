@@ -2,6 +2,7 @@
 import { BButton } from 'bootstrap-vue-next';
 import { computed, ref } from 'vue';
 import type { AnimalView, FindingView, SystemHeaderView } from '../generated';
+import PhotoOf from '../shared/PhotoOf.vue';
 import { date, moment, useUnits } from '../shared/units';
 import StockForm from './StockForm.vue';
 import StockPlace from './StockPlace.vue';
@@ -19,7 +20,10 @@ const props = defineProps<{
     kinds: Record<string, string>;
     states: Record<string, string>;
     others: { id: number; name: string }[];
+    /** How an animal grows, the oldest first. */
+    photos: { id: number; animal: number; on: string; href: string }[];
 }>();
+const photosOf = (id: number) => props.photos.filter((p) => p.animal === id);
 const units = useUnits();
 const adding = ref(false);
 const chosenId = ref<number | null>(null);
@@ -83,6 +87,20 @@ function pointAt(x: number, y: number) {
                 <template v-if="a.id === chosenId">
                     <p v-if="a.home && !a.isLifted" class="quiet">Home: {{ a.home }}.</p>
                     <p v-if="a.note" class="quiet">{{ a.note }}</p>
+                    <ul v-if="photosOf(a.id).length" class="growth" :aria-label="`How ${a.name} grew`">
+                        <li v-for="p in photosOf(a.id)" :key="p.id">
+                            <a :href="p.href" class="thumb"
+                                ><img :src="p.href" :alt="`${a.name}, ${date(p.on)}`" width="96" loading="lazy" /></a
+                            ><small>{{ date(p.on) }}</small>
+                        </li>
+                    </ul>
+                    <PhotoOf
+                        :to="`/systems/${header.id}/attachments`"
+                        :about="`animal:${a.id}`"
+                        :label="a.name"
+                        :photos="[]"
+                        :may-add="header.mayRecord"
+                    />
                     <p v-if="header.mayRecord" class="workbuttons">
                         <BButton v-if="a.lives" size="sm" variant="outline-secondary" @click="doing = 'place'"
                             >Its place</BButton
