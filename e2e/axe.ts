@@ -56,8 +56,13 @@ export async function check(page: Page, where: string): Promise<string[]> {
 /** A theme changes colours and nothing else: the night watch is asked about its contrast. */
 export async function inBothThemes(page: Page, where: string): Promise<string[]> {
     const paper = await check(page, where);
-    await page.evaluate(() => (document.documentElement.dataset.bsTheme = 'dark'));
-    await page.waitForTimeout(250);
+    // Night has come once every colour has arrived at it.
+    await page.evaluate(async () => {
+        document.documentElement.dataset.bsTheme = 'dark';
+        await new Promise(requestAnimationFrame);
+        const ends = document.getAnimations().filter((a) => a.effect?.getComputedTiming().endTime !== Infinity);
+        await Promise.allSettled(ends.map((a) => a.finished));
+    });
     return [...paper, ...(await contrast(page, `${where}, night`))];
 }
 

@@ -171,3 +171,28 @@ test('a tap without signal begins an incident once there is some', async ({ brow
     await phone.context().setOffline(false);
     await expect(phone.getByRole('heading', { name: 'Too hot' })).toBeVisible({ timeout: 20_000 });
 });
+
+test('an alarm on the floor is written down, and counts once it is known to lie where the floor is lowest', async ({
+    browser,
+}) => {
+    const planner = await pageAs(browser, 'planner');
+    const place = await ownPlace(planner, 'Wet floor');
+    await planner.goto(`/systems/${place.system}/risk`);
+    await planner.getByRole('button', { name: 'Write down an alarm' }).click();
+    await planner.getByLabel('Name').fill('Floor at the sump');
+    await planner.getByLabel('It measures').selectOption('leak');
+    await expect(planner.getByLabel(/^Calls under/)).toHaveCount(0);
+    await planner.getByRole('checkbox', { name: 'A seam leaks' }).check();
+    await planner.getByRole('button', { name: 'Keep', exact: true }).click();
+    await expect(planner.getByText('An alarm that calls nobody is none')).toBeVisible();
+    await planner.getByLabel('Calls', { exact: true }).selectOption({ label: 'Teodor Brask' });
+    await planner.getByRole('button', { name: 'Keep', exact: true }).click();
+    const line = planner.getByRole('listitem').filter({ hasText: 'Floor at the sump' });
+    await expect(line).toContainText('nobody has said whether its sensor lies where the floor is lowest');
+    await line.getByRole('button', { name: 'it called, somebody answered' }).click();
+    await expect(line).toContainText('not known to lie where the floor is lowest');
+    await line.getByRole('button', { name: 'change' }).click();
+    await planner.getByLabel('Where its sensor lies').selectOption({ label: 'where the floor is lowest' });
+    await planner.getByRole('button', { name: 'Keep', exact: true }).click();
+    await expect(line).toContainText('tested, reaches somebody');
+});

@@ -58,7 +58,7 @@ final class CloseIncident
     public static function open(Incident $incident, Course $course, bool $isReviewed, bool $isRestocked): array
     {
         $inBand = $course->state === IncidentState::Watching
-            ? max(0.0, (IncidentDesk::now() - $course->sinceS) / 3600)
+            ? max(0.0, (IncidentClocks::now() - $course->sinceS) / 3600)
             : 0.0;
 
         return CloseGate::open(

@@ -7,8 +7,10 @@ namespace App\Emergency\Http;
 use App\Clients\Site;
 use App\Emergency\CloseIncident;
 use App\Emergency\Incident;
+use App\Emergency\IncidentClocks;
 use App\Emergency\IncidentDesk;
 use App\Emergency\IncidentEntry;
+use App\Emergency\NearSpares;
 use App\Emergency\StartIncident;
 use App\Emergency\TakeEntries;
 use App\Emergency\WhoGoes;
@@ -84,8 +86,13 @@ final class IncidentController
         return redirect("/incidents/{$incident->id}");
     }
 
-    public function show(Request $request, Incident $incident, #[CurrentUser] User $user, IncidentDesk $desk): Response
-    {
+    public function show(
+        Request $request,
+        Incident $incident,
+        #[CurrentUser] User $user,
+        IncidentDesk $desk,
+        NearSpares $spares,
+    ): Response {
         Gate::authorize('view', $incident);
         $hours = $request->validate(
             array_fill_keys(['restore', 'boxes', 'catch', 'next'], ['sometimes', 'nullable', 'numeric', 'between:0,240']),
@@ -102,7 +109,7 @@ final class IncidentController
         $began = (float) $incident->began_at->getTimestamp();
         $clocks = is_string($tank)
             ? []
-            : IncidentDesk::clocks($incident->kind, $tank, $course, $began, IncidentDesk::now(), $user->units());
+            : IncidentClocks::clocks($incident->kind, $tank, $course, $began, IncidentClocks::now(), $user->units());
         $go = is_string($tank) ? null : WhoGoes::of($system, $tank, $user->units());
         $failed = $incident->failed_item_id === null ? null : Item::query()->find($incident->failed_item_id);
 
@@ -142,8 +149,8 @@ final class IncidentController
             'then' => IncidentDesk::then($incident->kind, $own, $user->units()),
             'staysOn' => FirstThree::staysOn($incident->kind, $own)->in($user->units()),
             'never' => IncidentDesk::never($incident->kind, $user->units()),
-            'comesDown' => IncidentDesk::comesDown($system, $course, $user->units()),
-            'ifBreaker' => IncidentDesk::ifBreaker($system, $incident->kind, $tank, $course, $user->units()),
+            'comesDown' => IncidentClocks::comesDown($system, $course, $user->units()),
+            'ifBreaker' => IncidentClocks::ifBreaker($system, $incident->kind, $tank, $course, $user->units()),
             'clocks' => $clocks,
             'stay' => IncidentDesk::stay($asked, $clocks, $go),
             'go' => $go,
@@ -155,7 +162,7 @@ final class IncidentController
             'chain' => $desk->chain($system->site ?? new Site()),
             'near' => WhoIsNear::of($system->site ?? new Site()),
             'nextCall' => WhoIsNear::nextCall($system),
-            'spares' => $desk->spares($system, $incident->kind),
+            'spares' => $spares->of($system, $incident->kind),
             'log' => $incident->entries->reverse()->map(fn (IncidentEntry $e): array => self::line($e))->values()->all(),
             'openBefore' => array_map(CloseGate::words(...), CloseIncident::open($incident, $course, true, true)),
             'sameAge' => $failed === null ? [] : IncidentDesk::sameAge($failed),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds\Entries;
 
+use App\House\Days;
 use App\Rounds\Visit;
 use App\Rounds\VisitTask;
 use App\Systems\System;
@@ -44,6 +45,18 @@ final readonly class Sent
 
         return (is_int($value) || is_float($value)) && is_finite((float) $value) && $value >= $least && $value <= $most
             ? (float) $value
+            : null;
+    }
+
+    /** A day of the company’s calendar, as the phone writes it; null: none, or no day. */
+    public function day(string $key): ?CarbonImmutable
+    {
+        $text = $this->text($key, 10);
+
+        return $text !== null &&
+            preg_match('/^\d{4}-\d\d-\d\d$/', $text) === 1 &&
+            checkdate((int) substr($text, 5, 2), (int) substr($text, 8, 2), (int) substr($text, 0, 4))
+            ? CarbonImmutable::parse($text, Days::zone())
             : null;
     }
 

@@ -10,21 +10,17 @@ use App\Rounds\DueThings;
 use App\Rounds\FollowUp;
 use App\Rounds\JobSheets;
 use App\Rounds\OffRecord;
-use App\Rounds\VanStock;
 use App\Rounds\Visit;
-use App\Rounds\VisitPart;
 use App\Rounds\VisitTask;
 use App\Systems\Item;
-use App\Team\User;
-use Carbon\CarbonImmutable;
 use Illuminate\Support\Str;
 use Velbrin\Core\Rounds\OffWhile;
 use Velbrin\Core\Rounds\SheetStep;
 
-/** Steps, jobs, what is off and on again, parts, and every “later”. */
+/** Steps and jobs: ticked, done, not done after all, put off, added. */
 final class Work
 {
-    public function __construct(private readonly AddJob $add, private readonly VanStock $van)
+    public function __construct(private readonly AddJob $add)
     {
     }
 
@@ -192,7 +188,7 @@ final class Work
         if ($task->state === 'done') {
             return Outcome::refused('It is done already.');
         }
-        $on = $this->day($sent, 'againOn') ?? Days::today()->addDays(7);
+        $on = $sent->day('againOn') ?? Days::today()->addDays(7);
         $task->update(['state' => 'skipped', 'note' => $reason, 'done_at' => $sent->at, 'done_by' => $sent->user->id]);
         // What recurs comes back by itself, not before that day; whatever was asked for once stays asked for.
         $task->task?->carryTo($on);
@@ -215,191 +211,6 @@ final class Work
         }
 
         return Outcome::ok('Carried over to '.$on->format('D j M').'.');
-    }
-
-    public function off(Sent $sent): Outcome
-    {
-        $system = $sent->system();
-        $what = $sent->text('what', 120);
-        if ($system === null || $what === null) {
-            return Outcome::refused('Name what is off, and on which system.');
-        }
-        $itemId = $sent->payload['itemId'] ?? null;
-        $item = is_int($itemId) ? Item::query()->where('system_id', $system->id)->whereKey($itemId)->first() : null;
-        $same = OffRecord::query()
-            ->where(['system_id' => $system->id, 'what' => $what])
-            ->whereNull('on_at')
-            ->lockForUpdate()
-            ->first();
-        if ($same !== null) {
-            // Two hands on one switch: it is off once. The second hand's way back leads to the same record.
-            return Outcome::ok("{$what} is off already.");
-        }
-        if ($sent->late) {
-            LateOff::tell($sent, $system, $what);
-        }
-        OffRecord::query()->create([
-            'system_id' => $system->id,
-            'visit_id' => $sent->visit->id,
-            'item_id' => $item?->id,
-            'what' => $what,
-            'off_at' => $sent->at,
-            'off_by' => $sent->user->id,
-            'client_uuid' => $sent->uuid,
-        ]);
-
-        return Outcome::ok();
-    }
-
-    public function on(Sent $sent): Outcome
-    {
-        $off = $this->record($sent);
-        if ($off === null) {
-            return Outcome::wait('that it went off has not arrived yet');
-        }
-        if ($off->on_at === null) {
-            $off->update([
-                'on_at' => $sent->at->lessThan($off->off_at) ? CarbonImmutable::now() : $sent->at,
-                'on_by' => $sent->user->id,
-            ]);
-        }
-
-        return Outcome::ok();
-    }
-
-    /** Off on purpose leaves the line only as a record with reason, owner and review (S-32, K-46). */
-    public function staysOff(Sent $sent): Outcome
-    {
-        $off = $this->record($sent);
-        $because = $sent->text('because', 300);
-        $review = $this->day($sent, 'reviewOn');
-        if ($off === null) {
-            return Outcome::wait('that it went off has not arrived yet');
-        }
-        if ($because === null || $review === null || $review->lessThan(Days::today())) {
-            return Outcome::refused('It may stay off with a reason and a day to look at it again.');
-        }
-        $off->update([
-            'stays_because' => $because,
-            'substitute' => $sent->text('substitute', 200),
-            'review_on' => $review->toDateString(),
-            'owner_id' => $sent->user->id,
-        ]);
-        FollowUp::query()->firstOrCreate(
-            ['client_uuid' => $sent->uuid],
-            [
-                'system_id' => $off->system_id,
-                'visit_id' => $sent->visit->id,
-                'kind' => 'off-review',
-                'text' => "{$off->what} is off on purpose: {$because}".
-                    ($off->substitute === null ? ', nothing stands in for it' : ", instead: {$off->substitute}"),
-                'owner_id' => $sent->user->id,
-                'due_on' => $review->toDateString(),
-            ],
-        );
-
-        return Outcome::ok('It is shown on the system until '.$review->format('D j M').'.');
-    }
-
-    public function part(Sent $sent): Outcome
-    {
-        $name = $sent->text('name', 120);
-        $quantity = $sent->number('quantity', 0.001, 10000);
-        if ($name === null || $quantity === null) {
-            return Outcome::refused('Name the part and how many.');
-        }
-        VisitPart::query()->firstOrCreate(
-            ['client_uuid' => $sent->uuid],
-            [
-                'visit_id' => $sent->visit->id,
-                'system_id' => $sent->system()?->id,
-                'name' => $name,
-                'quantity' => $quantity,
-            ],
-        );
-        $shelf = $sent->payload['shelf'] ?? null;
-
-        // It was used, whatever the books say: they are told, and say what is wrong with them.
-        return Outcome::ok(
-            is_int($shelf)
-                ? $this->van->take($sent->uuid, $shelf, $quantity, $sent->visit, $sent->system()?->id, $sent->user)
-                : null,
-        );
-    }
-
-    public function followUp(Sent $sent): Outcome
-    {
-        $system = $sent->system();
-        $text = $sent->text('text');
-        $on = $this->day($sent, 'dueOn');
-        if ($system === null || $text === null || $on === null) {
-            return Outcome::refused('Say what, on which system, and until when.');
-        }
-        $ownerId = $sent->payload['ownerId'] ?? null;
-        $owner = is_int($ownerId)
-            ? User::query()->current()->whereKey($ownerId)->where('role', '<>', 'client')->first()
-            : null;
-        FollowUp::query()->firstOrCreate(
-            ['client_uuid' => $sent->uuid],
-            [
-                'system_id' => $system->id,
-                'visit_id' => $sent->visit->id,
-                'kind' => 'follow-up',
-                'text' => $text,
-                'owner_id' => $owner->id ?? $sent->user->id,
-                'due_on' => $on->toDateString(),
-            ],
-        );
-
-        return Outcome::ok();
-    }
-
-    /** Forgotten, or fetched from a shop meanwhile: it goes on the next load list of this place (X-46). */
-    public function missed(Sent $sent): Outcome
-    {
-        $system = $sent->system();
-        $text = $sent->text('text', 120);
-        if ($system === null || $text === null) {
-            return Outcome::refused('Say what was missing.');
-        }
-        FollowUp::query()->firstOrCreate(
-            ['client_uuid' => $sent->uuid],
-            [
-                'system_id' => $system->id,
-                'visit_id' => $sent->visit->id,
-                'kind' => 'bring',
-                'text' => $text,
-                'owner_id' => $sent->user->id,
-                'due_on' => Days::text(),
-                'on_site' => false,
-            ],
-        );
-
-        return Outcome::ok('It stands on the next load list for here.');
-    }
-
-    /** For the log; or standing, impossible to miss next time. */
-    public function note(Sent $sent): Outcome
-    {
-        $system = $sent->system();
-        $text = $sent->text('text');
-        if ($system === null || $text === null) {
-            return Outcome::refused('Say it in a sentence, on one system.');
-        }
-        if ($sent->yes('standing')) {
-            $system->standingNotes()->create(['text' => $text, 'user_id' => $sent->user->id]);
-        } else {
-            $system
-                ->logEntries()
-                ->create([
-                    'kind' => 'observed',
-                    'text' => $text,
-                    'happened_at' => $sent->at,
-                    'user_id' => $sent->user->id,
-                ]);
-        }
-
-        return Outcome::ok();
     }
 
     /**
@@ -431,51 +242,13 @@ final class Work
             array_filter(
                 array_map(
                     fn (string $job): ?string => $has->contains($job) &&
-                    ! in_array(self::offName($job), $went, true) &&
+                    ! in_array(Offs::name($job), $went, true) &&
                     OffWhile::tryFrom($job) !== OffWhile::BaredHeaters
-                        ? lcfirst(self::offName($job))
+                        ? lcfirst(Offs::name($job))
                         : null,
                     $jobs,
                 ),
             ),
         );
-    }
-
-    public static function offName(string $job): string
-    {
-        return match ($job) {
-            'top-off' => 'Top-off',
-            'return-pump' => 'Return pump',
-            'heater' => 'Heaters',
-            default => ucfirst($job),
-        };
-    }
-
-    private function record(Sent $sent): ?OffRecord
-    {
-        $uuid = $sent->text('off', 40);
-        $off = $uuid === null ? null : OffRecord::query()->where('client_uuid', $uuid)->lockForUpdate()->first();
-        // The second hand's record is the first one's: found by what it was.
-        $off ??=
-            ($what = $sent->text('what', 120)) !== null && ($system = $sent->system()) !== null
-                ? OffRecord::query()
-                    ->where(['system_id' => $system->id, 'what' => $what])
-                    ->latest('id')
-                    ->lockForUpdate()
-                    ->first()
-                : null;
-
-        return $off !== null && $off->system?->site_id === $sent->visit->site_id ? $off : null;
-    }
-
-    private function day(Sent $sent, string $key): ?CarbonImmutable
-    {
-        $text = $sent->text($key, 10);
-
-        return $text !== null &&
-            preg_match('/^\d{4}-\d\d-\d\d$/', $text) === 1 &&
-            checkdate((int) substr($text, 5, 2), (int) substr($text, 8, 2), (int) substr($text, 0, 4))
-            ? CarbonImmutable::parse($text, Days::zone())
-            : null;
     }
 }

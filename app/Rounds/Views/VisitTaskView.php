@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Rounds\Views;
 
 use App\Rounds\ChangeReader;
-use App\Rounds\Entries\Work;
+use App\Rounds\Entries\Offs;
 use App\Rounds\VisitTask;
 use App\Systems\System;
 use App\Team\User;
@@ -84,7 +84,7 @@ final readonly class VisitTaskView
         foreach ($words($type?->off) as $job) {
             $why = OffWhile::tryFrom($job);
             if ($why !== null && in_array($job, $jobs, true)) {
-                $off[] = new OffNeedView(Work::offName($job), $why->why());
+                $off[] = new OffNeedView(Offs::name($job), $why->why());
             }
         }
 

@@ -4,15 +4,15 @@ import { computed, ref } from 'vue';
 import type { AlarmView, FindingView, HazardView, SystemHeaderView, YearRowView } from '../generated';
 import FieldError from '../shared/FieldError.vue';
 import SeverityMark from '../shared/SeverityMark.vue';
-import { date, useUnits } from '../shared/units';
+import { useUnits } from '../shared/units';
 import { openWorking } from '../shared/working';
-import LeakPlace from '../control/LeakPlace.vue';
 import StartIncident from '../emergency/StartIncident.vue';
 import SystemFrame from '../systems/SystemFrame.vue';
 import LayersLine from './LayersLine.vue';
 import PeopleFirst from './PeopleFirst.vue';
 import ProofForm from './ProofForm.vue';
 import RiskTabs from './RiskTabs.vue';
+import SystemAlarms from './SystemAlarms.vue';
 import WorthForm from './WorthForm.vue';
 import YearTable from './YearTable.vue';
 
@@ -78,44 +78,6 @@ const span = computed(() => {
 });
 const fish = ref(props.life.fish_kg === null ? '' : units.typed(props.life.fish_kg, 'kg'));
 const life = useForm<Life>({ ...props.life });
-type AlarmForm = {
-    id: number;
-    name: string;
-    watches: string[];
-    quantity: string;
-    low_limit: number | null;
-    high_limit: number | null;
-    delay_min: number;
-    on_its_own: boolean;
-    is_lowest: boolean | null;
-    calls: (number | null)[];
-};
-const BLANK: AlarmForm = {
-    id: 0,
-    name: 'Temperature call',
-    watches: ['heater-on', 'heater-off', 'too-cold'],
-    quantity: 'temperature',
-    low_limit: null,
-    high_limit: null,
-    delay_min: 10,
-    on_its_own: false,
-    is_lowest: null,
-    calls: [null],
-};
-const alarm = useForm<AlarmForm>({ ...BLANK });
-const low = ref('');
-const high = ref('');
-const limit = (value: number | null, quantity: string | null) =>
-    value === null ? '' : quantity === 'temperature' ? units.typed(value, 'degC') : String(value);
-const limitRead = (text: string) =>
-    text.trim() === ''
-        ? null
-        : alarm.quantity === 'temperature'
-          ? units.parse(text, 'degC')
-          : Number(text.replace(',', '.'));
-const shownLimit = (value: number, quantity: string | null) =>
-    quantity === 'temperature' ? units.show(value, 'degC') : `${value} mg/L`;
-const adding = ref(false);
 /** Whatever needs a look, and what is asked of every system; the rest opens with one tap. */
 const EACH = ['heater-on', 'heater-off', 'too-cold', 'return-dead', 'power-cut'];
 /** What stands against it, once the year has been worked out. */
@@ -129,44 +91,6 @@ const hours = (h: number | null) =>
 function keepLife() {
     life.fish_kg = fish.value === '' ? null : units.parse(fish.value, 'kg');
     life.put(`/systems/${props.header.id}/life`, { preserveScroll: true });
-}
-function edit(a: AlarmView | null) {
-    if (!props.colleagues) router.reload({ only: ['colleagues'] });
-    Object.assign(
-        alarm,
-        a === null
-            ? { ...BLANK, calls: [null] }
-            : {
-                  id: a.id,
-                  name: a.name,
-                  watches: [...a.watches],
-                  quantity: a.quantity ?? 'temperature',
-                  low_limit: a.lowLimit,
-                  high_limit: a.highLimit,
-                  delay_min: a.delayMin,
-                  on_its_own: a.onItsOwn,
-                  is_lowest: a.isLowest,
-                  calls: [...a.callIds],
-              },
-    );
-    low.value = limit(alarm.low_limit, alarm.quantity);
-    high.value = limit(alarm.high_limit, alarm.quantity);
-    alarm.clearErrors();
-    adding.value = true;
-}
-function keepAlarm() {
-    alarm.low_limit = limitRead(low.value);
-    alarm.high_limit = limitRead(high.value);
-    const done = {
-        preserveScroll: true,
-        onSuccess: () => {
-            alarm.reset();
-            adding.value = false;
-        },
-    };
-    const clean = alarm.transform((a) => ({ ...a, calls: a.calls.filter((call) => call !== null) }));
-    if (alarm.id) clean.put(`/alarms/${alarm.id}`, done);
-    else clean.post(`/systems/${props.header.id}/alarms`, done);
 }
 </script>
 
@@ -293,133 +217,15 @@ function keepAlarm() {
         >
             and {{ hazards.length - shownHazards.length }} with time in hand
         </button>
-        <h2>Alarms</h2>
-        <ul v-if="alarms.length" class="list">
-            <li v-for="a in alarms" :key="a.id">
-                <SeverityMark :severity="a.mark" /> <b>{{ a.name }}</b>, {{ a.standing }}
-                <small
-                    >{{ a.watches.map((w) => watches[w]?.toLowerCase()).join(', ') }} · calls
-                    {{ a.calls.join(', then ') || 'nobody' }} after {{ a.delayMin }} min ·
-                    {{ a.measures ? `measures ${a.measures}` : 'nobody has said what it measures'
-                    }}{{ a.lowLimit !== null ? `, calls under ${shownLimit(a.lowLimit, a.quantity)}` : ''
-                    }}{{ a.highLimit !== null ? `, over ${shownLimit(a.highLimit, a.quantity)}` : '' }} ·
-                    {{ a.onItsOwn ? 'lives through a power cut' : 'dies with the mains' }} ·
-                    {{
-                        a.testedOn
-                            ? `made to call ${date(a.testedOn)}${a.tested ? '' : ', too long ago'}`
-                            : 'never made to call: it counts for nothing'
-                    }}</small
-                >
-                <span v-for="f in a.findings" :key="f.key" class="alarmsays" :class="f.severity"
-                    ><SeverityMark :severity="f.severity" /> {{ f.what }}. {{ f.why }}</span
-                >
-                <template v-if="header.mayRecord"
-                    ><button type="button" class="linkish" @click="edit(a)">change</button> ·
-                    <button
-                        type="button"
-                        class="linkish"
-                        @click="router.post(`/alarms/${a.id}/test`, { answered: true }, { preserveScroll: true })"
-                    >
-                        it called, somebody answered
-                    </button>
-                    ·
-                    <button
-                        type="button"
-                        class="linkish"
-                        @click="router.post(`/alarms/${a.id}/test`, { answered: false }, { preserveScroll: true })"
-                    >
-                        nobody answered
-                    </button>
-                    ·
-                    <button
-                        type="button"
-                        class="linkish"
-                        @click="router.post(`/alarms/${a.id}/archive`, {}, { preserveScroll: true })"
-                    >
-                        archive
-                    </button></template
-                >
-            </li>
-        </ul>
-        <p v-else class="quiet">No alarm is written down: somebody has to look.</p>
-        <template v-if="header.mayRecord">
-            <button v-if="!adding" type="button" class="outline" @click="edit(null)">Write down an alarm</button>
-            <form v-else class="form typing" @submit.prevent="keepAlarm">
-                <div>
-                    <label for="a1">Name</label
-                    ><input id="a1" v-model="alarm.name" type="text" maxlength="120" /><FieldError
-                        :words="alarm.errors.name"
-                    />
-                </div>
-                <div>
-                    <label for="a2">Waits, minutes</label
-                    ><input id="a2" v-model.number="alarm.delay_min" type="number" min="0" max="1440" /><FieldError
-                        :words="alarm.errors.delay_min"
-                    />
-                </div>
-                <div>
-                    <label for="a3">It measures</label
-                    ><select id="a3" v-model="alarm.quantity">
-                        <option v-for="(label, key) in quantities" :key="key" :value="key">{{ label }}</option></select
-                    ><FieldError :words="alarm.errors.quantity" />
-                </div>
-                <template v-if="withLimits.includes(alarm.quantity)">
-                    <div>
-                        <label for="a4"
-                            >Calls under, {{ alarm.quantity === 'temperature' ? units.label('degC') : 'mg/L' }}</label
-                        ><input
-                            id="a4"
-                            v-model="low"
-                            type="text"
-                            inputmode="decimal"
-                            placeholder="not entered"
-                        /><FieldError :words="alarm.errors.low_limit" />
-                    </div>
-                    <div>
-                        <label for="a5"
-                            >Calls over, {{ alarm.quantity === 'temperature' ? units.label('degC') : 'mg/L' }}</label
-                        ><input
-                            id="a5"
-                            v-model="high"
-                            type="text"
-                            inputmode="decimal"
-                            placeholder="not entered"
-                        /><FieldError :words="alarm.errors.high_limit" />
-                    </div>
-                </template>
-                <div v-for="(label, key) in watches" :key="key" class="check">
-                    <label><input v-model="alarm.watches" type="checkbox" :value="key" /> {{ label }}</label>
-                </div>
-                <LeakPlace
-                    v-if="alarm.quantity === 'leak'"
-                    id="a6"
-                    v-model="alarm.is_lowest"
-                    :error="alarm.errors.is_lowest"
-                />
-                <div class="check">
-                    <label><input v-model="alarm.on_its_own" type="checkbox" /> lives through a power cut</label>
-                </div>
-                <div v-for="(_, n) in alarm.calls" :key="n">
-                    <label :for="`c${n}`">{{ n === 0 ? 'Calls' : 'then' }}</label><select
-                        :id="`c${n}`"
-                        v-model="alarm.calls[n]"
-                    >
-                        <option :value="null">nobody</option>
-                        <option v-for="(name, id) in colleagues ?? {}" :key="id" :value="Number(id)">{{ name }}</option>
-                    </select>
-                </div>
-                <div>
-                    <button v-if="alarm.calls.length < 4" type="button" class="linkish" @click="alarm.calls.push(null)">
-                        and then somebody else
-                    </button>
-                </div>
-                <FieldError class="wide" :words="alarm.errors.calls ?? alarm.errors.watches" />
-                <div>
-                    <button class="btn-go" :disabled="alarm.processing">Keep</button>
-                    <button type="button" class="plain" @click="adding = false">leave it</button>
-                </div>
-            </form>
-        </template>
+        <SystemAlarms
+            :system-id="header.id"
+            :may-record="header.mayRecord"
+            :alarms="alarms"
+            :watches="watches"
+            :colleagues="colleagues"
+            :quantities="quantities"
+            :with-limits="withLimits"
+        />
         <template v-if="header.mayRecord">
             <h2>What is at stake</h2>
             <WorthForm v-if="header.mayUpdate" :id="header.id" :currency="currency" :worth="worth" />
