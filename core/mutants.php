@@ -772,8 +772,8 @@ return [
     [
         'name' => 'a clock starts anew with each look',
         'file' => 'core/src/Moves/Day/MoveDay.php',
-        'from' => '(int) floor($clock->minutes - ($nowMin - ($since ?? $nowMin)))',
-        'to' => '$clock->minutes',
+        'from' => 'minutes: (int) floor($clock->minutes - ($nowMin - $since)),',
+        'to' => 'minutes: $clock->minutes,',
         'tests' => 'core/tests/Moves',
     ],
     [
@@ -799,9 +799,9 @@ return [
     ],
     [
         'name' => 'a holding without its proof is enough',
-        'file' => 'core/src/Moves/Brief/MoveChecks.php',
-        'from' => '\'its proof: filled, measured, warm for twelve hours\' => ! $h->isProved,',
-        'to' => '\'its proof: filled, measured, warm for twelve hours\' => false,',
+        'file' => 'core/src/Moves/Brief/HoldingChecks.php',
+        'from' => '...$h->unproved($brief->waters->old),',
+        'to' => '',
         'tests' => 'core/tests/Moves',
     ],
     [
@@ -2197,9 +2197,9 @@ return [
     ],
     [
         'name' => 'corals need no light in the holding',
-        'file' => 'core/src/Moves/Brief/MoveChecks.php',
-        'from' => '! $h->isLit && ',
-        'to' => 'false && ',
+        'file' => 'core/src/Moves/Brief/HoldingChecks.php',
+        'from' => '$h->isLit || ! $hasCorals ? null',
+        'to' => '$h->isLit || $hasCorals ? null',
         'tests' => 'core/tests/Moves/MoveAnswersTest.php',
     ],
     [
