@@ -45,6 +45,7 @@ return Application::configure(basePath: dirname(__DIR__))
         App\House\Console\Manifest::class,
         App\House\Console\VerifyAudit::class,
         App\House\Console\CheckSchema::class,
+        App\House\Console\CountTables::class,
         App\Build\Console\KeepAnswers::class,
         App\Demo\Console\MakeWorld::class,
         App\Risk\Console\WorkOutExposures::class,

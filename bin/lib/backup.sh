@@ -78,6 +78,7 @@ restore_backup() {
     cp -a "$WORK/files/." "$LARAVEL_STORAGE_PATH/app/private/"
     cp "$WORK/app.secret" "$dir/app.secret"
     import velbrin "$WORK/database.sql"
+    DB_DATABASE=velbrin php artisan velbrin:count
     # What pages remember is of the database that stood here.
     rm -rf "${LARAVEL_STORAGE_PATH:?}/framework/cache/data"
     mkdir -p "$LARAVEL_STORAGE_PATH/framework/cache/data"

@@ -19,6 +19,7 @@ upgrade_database() {
     fi
     [ -z "$kept" ] || { printf %s "$kept" >"$mark.new" && mv "$mark.new" "$mark"; }
     php artisan migrate --force --quiet || die "the database could not be brought up to date; see $LARAVEL_STORAGE_PATH/logs/laravel.log. Start again: it is put back first."
+    [ -z "$kept" ] || php artisan velbrin:count
     rm -f "$mark"
 }
 

@@ -1512,8 +1512,6 @@ export interface BoardView {
     unplanned: StopView[];
     more: number;
     proposed: boolean;
-    unseated: UnseatedView[];
-    unseatedCount: number;
 }
 
 export interface ChangeWords {
@@ -1825,6 +1823,11 @@ export interface TriggerView {
     everyDays: number | null;
     forDays: number | null;
     stop: number | null;
+}
+
+export interface UnseatedListView {
+    shown: UnseatedView[];
+    count: number;
 }
 
 export interface UnseatedView {

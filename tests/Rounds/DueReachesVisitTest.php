@@ -20,6 +20,7 @@ use App\Rounds\VisitTask;
 use App\Systems\System;
 use App\Team\User;
 use Illuminate\Support\Str;
+use Inertia\Testing\AssertableInertia;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use Tests\Fixture;
@@ -49,6 +50,11 @@ final class DueReachesVisitTest extends TestCase
         $visit = Fixture::visit($system, $this->crew, 'glass');
         $sand = Fixture::task($system, 'sand-quarter', daysAgo: 60);
         self::assertSame(1, Unseated::until(Days::today())[1], 'said before it is planned');
+        // The board stands first; what goes through all that is due comes after it.
+        $this->actingAs($this->planner)->get('/rounds')->assertInertia(fn (AssertableInertia $page) => $page
+            ->missing('unseated')
+            ->missing('announce')
+            ->loadDeferredProps(fn (AssertableInertia $late) => $late->where('unseated.count', 1)->has('unseated.shown', 1)->has('announce')));
 
         VisitMaker::until(Days::today()->addDays(6));
         self::assertSame([$visit->id], VisitTask::query()->where('task_id', $sand->id)->pluck('visit_id')->all());

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Demo\Console;
 
 use App\Demo\World;
+use App\House\Database\Counts;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -54,6 +55,8 @@ final class MakeWorld extends Command
             'seed' => (int) $this->option('seed'),
             'finished_at' => now(),
         ]);
+
+        Counts::anew();
 
         return self::SUCCESS;
     }

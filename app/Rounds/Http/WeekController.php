@@ -15,6 +15,7 @@ use App\Rounds\Views\AnnounceView;
 use App\Rounds\Views\BoardView;
 use App\Rounds\Views\ConsequenceView;
 use App\Rounds\Views\TellView;
+use App\Rounds\Views\UnseatedListView;
 use App\Rounds\Views\WeekRunView;
 use App\Rounds\Visit;
 use App\Rounds\WeekReader;
@@ -65,7 +66,8 @@ final class WeekController
             'undo' => ($newest = $user->can('plan', Visit::class) ? BoardLog::newest() : null) === null
                     ? null
                     : $this->change($newest),
-            'announce' => $user->can('plan', Visit::class) ? AnnounceView::coming() : [],
+            'unseated' => Inertia::defer(fn (): UnseatedListView => UnseatedListView::until($monday->addDays(WeekReader::DAYS - 1))),
+            'announce' => Inertia::defer(fn (): array => $user->can('plan', Visit::class) ? AnnounceView::coming() : []),
             'tell' => $user->can('plan', Visit::class)
                 ? BoardLog::toTell()->map(fn (BoardMove $m): TellView => TellView::of($m))
                 : [],

@@ -6,7 +6,6 @@ namespace App\Rounds\Views;
 
 use App\House\Days;
 use App\Rounds\Crew;
-use App\Rounds\Unseated;
 use App\Rounds\Visit;
 use App\Rounds\VisitTask;
 use App\Rounds\WeekReader;
@@ -25,7 +24,6 @@ final readonly class BoardView
      * @param  list<string>  $dates
      * @param  list<CrewRowView>  $crews
      * @param  list<StopView>  $unplanned
-     * @param  list<UnseatedView>  $unseated
      */
     private function __construct(
         public array $dates,
@@ -33,9 +31,6 @@ final readonly class BoardView
         public array $unplanned,
         public int $more,
         public bool $proposed,
-        /** Due by the week’s end and on no visit. */
-        public array $unseated,
-        public int $unseatedCount,
     ) {
     }
 
@@ -65,7 +60,6 @@ final readonly class BoardView
         $waiting = $stranded->union($reader->visits->where('state', Visit::OPEN)->take(WeekReader::OPEN_SHOWN));
         $work = self::work($waiting->keys()->all());
         $open = Visit::query()->where('state', Visit::OPEN)->where('earliest_on', '<=', end($dates))->count();
-        [$unseated, $count] = Unseated::until($reader->monday->addDays(WeekReader::DAYS - 1));
 
         return new self(
             $dates,
@@ -86,8 +80,6 @@ final readonly class BoardView
             ),
             max(0, $open - WeekReader::OPEN_SHOWN),
             $reader->visits->contains(fn (WeekVisit $v): bool => $v->moved),
-            $unseated,
-            $count,
         );
     }
 

@@ -2,9 +2,18 @@
 import { Head, Link, router } from '@inertiajs/vue3';
 import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue';
 import { addDays, dayWords } from '../shared/days';
-import type { AnnounceView, BoardView, ConsequenceView, StopView, TellView, WeekRunView } from '../generated';
+import type {
+    AnnounceView,
+    BoardView,
+    ConsequenceView,
+    StopView,
+    TellView,
+    UnseatedListView,
+    WeekRunView,
+} from '../generated';
 import FieldError from '../shared/FieldError.vue';
 import { useShell } from '../shared/page';
+import { useLast } from '../shared/last';
 import { refusal, send } from '../shared/send';
 import { date, whenDay } from '../shared/units';
 import DayWater from './DayWater.vue';
@@ -20,7 +29,9 @@ const props = defineProps<{
     run: WeekRunView | null;
     undo: string | null;
     tell: TellView[];
-    announce: AnnounceView[];
+    /** What goes through all that is due comes once the board stands. */
+    announce?: AnnounceView[];
+    unseated?: UnseatedListView;
 }>();
 const { errors } = useShell();
 const day = (iso: string) => dayWords(iso, { weekday: 'short', day: 'numeric', month: 'short' });
@@ -104,14 +115,16 @@ watch(
         window.clearInterval(asking);
         if (open)
             asking = window.setInterval(
-                () => router.reload({ only: ['board', 'run', 'undo', 'tell', 'announce'] }),
+                () => router.reload({ only: ['board', 'run', 'undo', 'tell', 'announce', 'unseated'] }),
                 ASK_EVERY_MS,
             );
     },
     { immediate: true },
 );
 onBeforeUnmount(() => window.clearInterval(asking));
-const everything = computed(() => !props.board.unplanned.length && !props.board.more && !props.board.unseatedCount);
+const due = useLast(() => props.unseated);
+const coming = useLast(() => props.announce);
+const everything = computed(() => !props.board.unplanned.length && !props.board.more && due.value?.count === 0);
 function close(event: KeyboardEvent) {
     if (event.key === 'Escape') chosen.value = null;
 }
@@ -206,12 +219,12 @@ function close(event: KeyboardEvent) {
                 </li>
             </ul>
         </section>
-        <details v-if="mayPlan && announce.length" class="announce">
+        <details v-if="mayPlan && coming?.length" class="announce">
             <summary>
-                To announce, what it will look like: {{ announce.length }} <small>next {{ announce[0].place }}</small>
+                To announce, what it will look like: {{ coming.length }} <small>next {{ coming[0].place }}</small>
             </summary>
             <ul class="list">
-                <li v-for="a in announce" :key="a.visitId">
+                <li v-for="a in coming" :key="a.visitId">
                     <b>{{ a.place }}</b> <small>{{ a.client }}</small> {{ a.words }}
                     <a v-if="a.phone" :href="`tel:${a.phone}`">{{ a.contact }}, {{ a.phone }}</a
                     ><small v-else>no telephone on record</small>
@@ -379,18 +392,18 @@ function close(event: KeyboardEvent) {
             and {{ board.more }} more: propose the week, or see the <Link href="/rounds/due">due list</Link>.
         </p>
 
-        <template v-if="board.unseatedCount">
-            <h2>Due, and on no visit yet: {{ board.unseatedCount }}</h2>
+        <template v-if="due?.count">
+            <h2>Due, and on no visit yet: {{ due.count }}</h2>
             <ul class="list">
-                <li v-for="u in board.unseated" :key="`${u.systemId}-${u.what}`">
+                <li v-for="u in due.shown" :key="`${u.systemId}-${u.what}`">
                     <Link :href="`/systems/${u.systemId}/tasks`"
                         ><b>{{ u.what }}</b></Link
                     >
                     <small>{{ u.system }}, {{ u.place }} · due {{ whenDay(u.dueOn) }}</small>
                     <span class="needs">{{ u.why }}</span>
                 </li>
-                <li v-if="board.unseatedCount > board.unseated.length">
-                    and {{ board.unseatedCount - board.unseated.length }} more: see the
+                <li v-if="due.count > due.shown.length">
+                    and {{ due.count - due.shown.length }} more: see the
                     <Link href="/rounds/due">due list</Link>
                 </li>
             </ul>
