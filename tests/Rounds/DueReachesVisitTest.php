@@ -54,7 +54,10 @@ final class DueReachesVisitTest extends TestCase
         $this->actingAs($this->planner)->get('/rounds')->assertInertia(fn (AssertableInertia $page) => $page
             ->missing('unseated')
             ->missing('announce')
-            ->loadDeferredProps(fn (AssertableInertia $late) => $late->where('unseated.count', 1)->has('unseated.shown', 1)->has('announce')));
+            ->loadDeferredProps(fn (AssertableInertia $late) => $late
+                ->where('unseated.count', 1)
+                ->has('unseated.shown', 1)
+                ->has('announce')));
 
         VisitMaker::until(Days::today()->addDays(6));
         self::assertSame([$visit->id], VisitTask::query()->where('task_id', $sand->id)->pluck('visit_id')->all());

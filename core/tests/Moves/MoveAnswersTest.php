@@ -68,7 +68,8 @@ final class MoveAnswersTest extends TestCase
                 'limits' => ['alkalinity' => 0.5],
             ],
             'holding' => ['litres' => 400, 'heaterW' => 300, 'aired' => true, 'lidded' => true, 'borne' => true, 'tempC' => 25.5,
-                'salinity' => 35, 'ph' => 8.1, 'ammoniaMgL' => 0.0, 'warmH' => 12, 'person' => 'Ada', 'lit' => true, 'place' => 'at our depot'],
+                'salinity' => 35, 'ph' => 8.1, 'ammoniaMgL' => 0.0, 'warmH' => 12, 'person' => 'Ada', 'lit' => true,
+                'place' => 'at our depot'],
             'truck' => ['lengthMm' => 3200, 'widthMm' => 1700, 'heightMm' => 1800, 'payloadKg' => 1050, 'crewKg' => 300,
                 'wheelbaseMm' => 3600, 'bulkheadMm' => 1200, 'emptyFrontKg' => 1100, 'emptyRearKg' => 800],
         ];
