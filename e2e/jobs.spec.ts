@@ -77,3 +77,38 @@ test('a fault is found on a phone, one look at a time, and has an owner and a da
     await phone.goto(`${cold}/tasks`);
     await expect(phone.getByText(/Heater: The heater is dead\./)).toBeVisible();
 });
+
+test('a job that changes how a tank looks waits for its photo, and both go once there is signal', async ({
+    browser,
+}) => {
+    const desk = await pageAs(browser, 'planner');
+    const place = await ownPlace(desk, 'Sand quay');
+    await dueJob(desk, place, 'Siphon a quarter of the sand');
+    const visit = await visitFor(desk, place, 'Look at the bed', await person(desk, 'Teodor Brask'));
+    const phone = await pageAs(browser, 'planner', { viewport: { width: 390, height: 844 }, hasTouch: true });
+    await phone.goto(`/visits/${visit}`);
+    await phone.getByRole('button', { name: 'I am here: begin' }).click();
+    await phone.getByRole('button', { name: /Siphon a quarter/ }).click();
+    const step = phone.getByRole('checkbox', { name: 'Only this quarter' });
+    await expect(step).toBeDisabled();
+    await expect(phone.getByText('all sent')).toBeVisible();
+
+    await phone.context().setOffline(true);
+    await phone.getByLabel(/^Photo before you begin/).setInputFiles({
+        name: 'bed.png',
+        mimeType: 'image/png',
+        buffer: Buffer.from(
+            'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+            'base64',
+        ),
+    });
+    await expect(phone.getByText('Before it began: a photo.')).toBeVisible();
+    await step.check();
+    await expect(phone.getByText('3 kept here')).toBeVisible();
+    await phone.context().setOffline(false);
+    await expect(phone.getByText('all sent')).toBeVisible({ timeout: 20_000 });
+    await phone.reload();
+    await phone.getByRole('button', { name: /Siphon a quarter/ }).click();
+    await expect(phone.getByText('Before it began: a photo.')).toBeVisible();
+    await expect(phone.getByRole('button', { name: 'Photo (1)' })).toBeVisible();
+});

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Tests\Build;
 
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Velbrin\Core\Build\Facts;
