@@ -4,11 +4,12 @@ import { BButton } from 'bootstrap-vue-next';
 import { ref } from 'vue';
 import type { AlarmView } from '../generated';
 import SeverityMark from '../shared/SeverityMark.vue';
+import { useLast } from '../shared/last';
 import { date, useUnits } from '../shared/units';
 import SystemAlarmForm from './SystemAlarmForm.vue';
 
 /** What calls when something goes wrong, whom, and whether anybody has made it call. */
-defineProps<{
+const props = defineProps<{
     systemId: number;
     mayRecord: boolean;
     alarms: AlarmView[];
@@ -18,6 +19,8 @@ defineProps<{
     withLimits: string[];
 }>();
 const units = useUnits();
+/** They are asked for with the form, and stand while it is refused. */
+const people = useLast(() => props.colleagues);
 /** The one that is written, none of them yet: a new one; null: nobody writes. */
 const writing = ref<{ alarm: AlarmView | null } | null>(null);
 function write(alarm: AlarmView | null) {
@@ -72,7 +75,7 @@ const archive = (a: AlarmView) => router.post(`/alarms/${a.id}/archive`, {}, { p
                 :system-id="systemId"
                 :alarm="writing.alarm"
                 :watches="watches"
-                :colleagues="colleagues ?? {}"
+                :colleagues="people ?? {}"
                 :quantities="quantities"
                 :with-limits="withLimits"
                 @done="writing = null"

@@ -3,7 +3,7 @@ import { BButton, BFormInput } from 'bootstrap-vue-next';
 import { ref } from 'vue';
 
 /** How it looks before the first step: a photo, or why there is none. Nothing is begun before. */
-defineProps<{ id: number | string; name: string; before: string | null }>();
+defineProps<{ id: number | string; before: string | null }>();
 const emit = defineEmits<{ picture: [file: File]; because: [words: string] }>();
 const because = ref('');
 const isSaying = ref(false);
@@ -20,8 +20,7 @@ function say() {
     <p v-if="before" class="quiet">Before it began: {{ before }}.</p>
     <div v-else class="beforephoto">
         <label class="btn btn-outline-secondary file" :for="`before-${id}`"
-            >Photo before you begin<span class="visually-hidden">: {{ name }}</span
-            ><input
+            >Photo before you begin<input
                 :id="`before-${id}`"
                 class="visually-hidden"
                 type="file"

@@ -81,7 +81,6 @@ function water(sure = false) {
         <BeforePhoto
             v-if="task.photoFirst && task.state === 'open'"
             :id="task.id"
-            :name="task.name"
             :before="task.before"
             @picture="(file: File) => emit('picture', file)"
             @because="(because: string) => emit('entry', 'before', { taskId: named, because })"
