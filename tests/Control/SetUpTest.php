@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Tests\Control;
 
 use App\Alerts\Alarm;
+use App\Alerts\AlarmsOfController;
 use App\Control\Controller;
 use App\Control\Link\LinkDevice;
 use App\Control\Outlet;
+use App\Control\Sensor;
 use App\Control\SetUp;
 use App\Control\StandardSetUp;
 use App\House\Days;
@@ -253,6 +255,26 @@ final class SetUpTest extends TestCase
         self::assertFalse($says($told));
         self::assertSame('the guard of heater 1, sump acts', $told['alarms'][0]['says']);
         self::assertSame(1, Alarm::query()->sole()->calls()->count());
+        self::assertFalse(Alarm::query()->sole()->on_its_own, 'it goes dark with its controller');
+    }
+
+    /** Still for as long as was asked, for some hours at least, and for longer than it ever stood of itself: then it is told. */
+    #[Test]
+    public function a_value_that_stands_still_waits_for_its_own_time(): void
+    {
+        $sensor = Sensor::query()->whereKey((int) substr($this->sensor('display probe'), 1))->firstOrFail();
+        $alarm = Alarm::query()->create(['system_id' => $this->system->id, 'controller_id' => $this->controller->id,
+            'sensor_id' => $sensor->id, 'name' => 'Still', 'watches' => [], 'quantity' => 'temperature', 'is_frozen' => true,
+            'delay_min' => 600, 'message' => 'Look.']);
+        $delayS = fn (): float => (float) AlarmsOfController::document(
+            $alarm->refresh(),
+            $this->controller->load('sensors'),
+        )['delayS'];
+        self::assertSame(600 * 60.0, $delayS());
+        $sensor->update(['still_s' => 40_000]);
+        self::assertGreaterThan(40_000.0, $delayS());
+        $alarm->update(['is_frozen' => false]);
+        self::assertSame(600 * 60.0, $delayS());
     }
 
     #[Test]

@@ -13,7 +13,9 @@ use App\Rounds\FollowUp;
 use App\Rounds\OffRecord;
 use App\Stores\MoveStock;
 use App\Stores\Part;
+use App\Stores\Stock;
 use App\Stores\StockPlace;
+use App\Stores\StockState;
 use App\Systems\System;
 use App\Team\Absence;
 use App\Team\User;
@@ -24,6 +26,7 @@ use PHPUnit\Framework\Attributes\Test;
 use Symfony\Component\Process\Process;
 use Tests\Fixture;
 use Tests\TestCase;
+use Velbrin\Core\Rounds\Spot;
 
 /** Led through an emergency and ready for it: once each, in the order it happened, closed with a review (E-1 … E-11). */
 final class IncidentTest extends TestCase
@@ -214,6 +217,31 @@ final class IncidentTest extends TestCase
         $this->travel(1)->minutes();
         $this->send($incident, [$this->entry('danger', now()->toIso8601String(), ['words' => 'a tingle'])]);
         self::assertSame('confirmed', $this->page($incident)['incident']['state']);
+    }
+
+    #[Test]
+    public function what_may_help_is_told_by_how_near_it_lies(): void
+    {
+        $this->system->site?->update(['lat' => 53.6, 'lon' => 1.6]);
+        $depot = Fixture::depot();
+        $part = Part::query()->create(['name' => 'Heater 200 W', 'job' => 'heater', 'unit' => 'piece', 'pack' => 1]);
+        $pump = Part::query()->create(['name' => 'Return', 'job' => 'return-pump', 'unit' => 'piece', 'pack' => 1]);
+        $lies = fn (Part $what, StockPlace $place, float $count): Stock => Stock::query()->create([
+            'part_id' => $what->id,
+            'stock_place_id' => $place->id,
+            'state' => StockState::Fresh,
+            'count' => $count,
+        ]);
+        $lies($part, StockPlace::ofDepot($depot), 3);
+        $lies($pump, StockPlace::ofDepot($depot), 1);
+        $lies($part, StockPlace::ofSite($this->system->site()->firstOrFail()), 1);
+        $lies($part, StockPlace::ofSite(self::site('Somebody', 'Elsewhere')), 5);
+        $spares = $this->page($this->start('cold'))['spares'];
+        $drive = (new Spot($depot->lat, $depot->lon))->minutesTo(new Spot(53.6, 1.6));
+        self::assertSame(['Heater 200 W', 'Heater 200 W'], array_column($spares, 'part'), 'what lies at another client is theirs');
+        self::assertEquals([0.0, $drive + Spot::PARKING_MIN], array_column($spares, 'minutes'), 'the nearest first');
+        self::assertEquals([1.0, 3.0], array_column($spares, 'count'));
+        self::assertSame(['Return'], array_column($this->page($this->start('return-dead'))['spares'], 'part'));
     }
 
     #[Test]

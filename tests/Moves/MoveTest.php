@@ -872,6 +872,11 @@ final class MoveTest extends TestCase
         self::assertSame(['long hose'], $papers['missed']);
         $own = $this->page($move, '/papers');
         self::assertCount(3, $own['labels']);
+        self::assertSame(['load space', 'load space', 'load space'], array_column($own['labels'], 'rides'));
+        $brief = $move->brief;
+        $brief['boxes'][1]['cabin'] = true;
+        $move->update(['brief' => $brief]);
+        self::assertSame(['load space', 'cabin', 'load space'], array_column($this->page($move, '/papers')['labels'], 'rides'));
         self::assertSame(3, collect($own['takeAlong'])->firstWhere('what', 'boxes with lids and labels')['count']);
         self::assertNotNull($own['labels'][0]['lastsUntil']);
     }

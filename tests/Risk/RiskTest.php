@@ -105,7 +105,12 @@ final class RiskTest extends TestCase
         ];
         $this->post("/systems/{$this->system->id}/alarms", $floor(null))->assertSessionHasNoErrors();
         $alarm = Alarm::query()->sole();
+        $told = fn (): string => (string) $this->system->logEntries()->latest('id')->firstOrFail()->text;
+        $this->post("/alarms/{$alarm->id}/test", ['answered' => false]);
+        self::assertStringContainsString('nobody answered', $told());
+        self::assertFalse($alarm->refresh()->isTested());
         $this->post("/alarms/{$alarm->id}/test", ['answered' => true])->assertSessionHasNoErrors();
+        self::assertStringNotContainsString('nobody answered', $told());
         $shown = fn (): array => self::props($this->get("/systems/{$this->system->id}/risk"))['alarms'][0];
         self::assertNull($shown()['isLowest']);
         self::assertStringContainsString('not known to lie', $shown()['standing']);
