@@ -271,7 +271,7 @@ final class SetUpTest extends TestCase
             $this->controller->load('sensors'),
         )['delayS'];
         self::assertSame(600 * 60.0, $delayS());
-        $sensor->update(['still_s' => 40_000]);
+        $sensor->forceFill(['still_s' => 40_000])->save();
         self::assertGreaterThan(40_000.0, $delayS());
         $alarm->update(['is_frozen' => false]);
         self::assertSame(600 * 60.0, $delayS());
