@@ -174,8 +174,9 @@ final class MoveAnswersTest extends TestCase
     #[DataProvider('changes')]
     public function one_change_says_one_thing(string $says, array $change): void
     {
-        self::assertContains($says, self::codes(self::answers($change)));
-        foreach (self::answers($change)->findings as $finding) {
+        $answers = self::answers($change);
+        self::assertContains($says, self::codes($answers));
+        foreach ($answers->findings as $finding) {
             foreach ([$finding->what, $finding->why, $finding->remedy] as $sentence) {
                 self::assertDoesNotMatchRegularExpression('/[{}]/', (string) $sentence?->in(Units::metric()), $says);
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Tests\Risk;
 
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Velbrin\Core\Control\DoserLine;
@@ -31,6 +32,7 @@ use Velbrin\Core\Risk\Standing\Moment;
 use Velbrin\Core\Risk\Standing\Standing;
 
 /** The best set of measures under a budget, against every set there is (R-30, R-31, R-63). */
+#[Group('beside')]
 final class BestSetTest extends TestCase
 {
     #[Test]
