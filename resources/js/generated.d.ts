@@ -1610,6 +1610,7 @@ export interface JobSheetView {
     steps: ({ hold: boolean; productId: number | null; text: string })[];
     cautions: string[];
     build: boolean;
+    photoFirst: boolean;
     purpose: string;
     whenNot: string;
     tools: string[];

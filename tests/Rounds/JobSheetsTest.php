@@ -15,6 +15,7 @@ use App\Team\User;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\Test;
 use Tests\Fixture;
 use Tests\TestCase;
@@ -93,6 +94,22 @@ final class JobSheetsTest extends TestCase
                 'reason' => 'mine',
             ])
             ->assertForbidden();
+    }
+
+    /** S-49: the company says of which of its jobs a photo is kept before; a page that does not know of it changes nothing. */
+    #[Test]
+    public function a_sheet_may_ask_for_a_photo_before_the_first_step(): void
+    {
+        $keep = fn (int $version, array $more): TestResponse => $this->actingAs($this->planner)->put(
+            "/settings/jobs/{$this->glass->id}",
+            ['version' => $version, 'steps' => [['text' => 'One']], 'cautions' => [], 'reason' => 'so', ...$more],
+        );
+        $keep(1, ['photo_first' => 'perhaps'])->assertSessionHasErrors('photo_first');
+        $keep(1, ['photo_first' => true])->assertSessionHasNoErrors();
+        $keep(2, [])->assertSessionHasNoErrors();
+        self::assertTrue(self::props($this->get("/settings/jobs/{$this->glass->id}"))['sheet']['photoFirst']);
+        $keep(3, ['photo_first' => false])->assertSessionHasNoErrors();
+        self::assertFalse($this->glass->refresh()->photo_first);
     }
 
     #[Test]
@@ -240,7 +257,7 @@ final class JobSheetsTest extends TestCase
     }
 
     /** @param  list<string>  $steps */
-    private function newVersion(array $steps, string $reason): \Illuminate\Testing\TestResponse
+    private function newVersion(array $steps, string $reason): TestResponse
     {
         return $this->actingAs($this->planner)->put("/settings/jobs/{$this->glass->id}", [
             'version' => $this->glass->refresh()->version,

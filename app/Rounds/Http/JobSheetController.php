@@ -127,6 +127,7 @@ final class JobSheetController
                 'cautions' => ['present', 'array', 'max:12'],
                 'cautions.*' => ['required', 'string', 'max:200'],
                 'reason' => ['required', 'string', 'max:300'],
+                'photo_first' => ['sometimes', 'boolean'],
                 'about' => ['sometimes', 'array'],
                 ...self::aboutRules(),
             ],
@@ -159,6 +160,7 @@ final class JobSheetController
             ];
             $type->update([
                 ...$columns,
+                'photo_first' => $given['photo_first'] ?? $type->photo_first,
                 'version' => $type->version + 1,
                 'version_on' => Days::today()->toDateString(),
             ]);

@@ -26,6 +26,8 @@ final readonly class JobSheetView
         public array $steps,
         public array $cautions,
         public bool $build,
+        /** How it looks is kept before the first step. */
+        public bool $photoFirst,
         public string $purpose,
         public string $whenNot,
         public array $tools,
@@ -58,6 +60,7 @@ final readonly class JobSheetView
             ),
             cautions: $t->cautions,
             build: $t->build,
+            photoFirst: $t->photo_first,
             purpose: self::words($t, 'purpose'),
             whenNot: self::words($t, 'whenNot'),
             tools: self::list($t, 'tools'),

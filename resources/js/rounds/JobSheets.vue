@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { Head, Link, useForm } from '@inertiajs/vue3';
+import { BFormCheckbox } from 'bootstrap-vue-next';
 import { ref } from 'vue';
 import type { JobSheetView, SheetVersionView } from '../generated';
 import FieldError from '../shared/FieldError.vue';
@@ -20,12 +21,14 @@ const form = useForm<{
     steps: { text: string; product_id: number | null; hold: boolean }[];
     cautions: string[];
     reason: string;
+    photo_first: boolean;
     about: { purpose: string; whenNot: string; tools: string[]; materials: string[]; proof: string; record: string };
 }>({
     version: 1,
     steps: [],
     cautions: [],
     reason: '',
+    photo_first: false,
     about: { purpose: '', whenNot: '', tools: [], materials: [], proof: '', record: '' },
 });
 const WORDS: ['purpose' | 'whenNot' | 'proof' | 'record', string][] = [
@@ -45,6 +48,7 @@ function edit() {
         steps: props.sheet.steps.map((s) => ({ text: s.text, product_id: s.productId, hold: s.hold })),
         cautions: [...props.sheet.cautions],
         reason: '',
+        photo_first: props.sheet.photoFirst,
         about: {
             purpose: props.sheet.purpose,
             whenNot: props.sheet.whenNot,
@@ -246,6 +250,9 @@ const words = (n: number) =>
                                     .filter(Boolean)
                             "
                         ></textarea>
+                    </div>
+                    <div class="wide">
+                        <BFormCheckbox v-model="form.photo_first">a photo before the first step</BFormCheckbox>
                     </div>
                     <div class="wide">
                         <label for="js-why">Why it changes</label

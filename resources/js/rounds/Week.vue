@@ -6,6 +6,7 @@ import type {
     AnnounceView,
     BoardView,
     ConsequenceView,
+    CrewDayView,
     StopView,
     TellView,
     UnseatedListView,
@@ -122,6 +123,12 @@ watch(
     { immediate: true },
 );
 onBeforeUnmount(() => window.clearInterval(asking));
+/** When the crew is back, how much longer than their day, and how much of it is driving. */
+function wayBack(day: CrewDayView): string {
+    if (!day.backAt) return 'free';
+    const over = day.overtimeMin > 0 ? `, ${minutes(day.overtimeMin)} over` : '';
+    return `back ${day.backAt}${over} · ${minutes(day.drivingMin)} driving`;
+}
 const due = useLast(() => props.unseated);
 const coming = useLast(() => props.announce);
 const everything = computed(() => !props.board.unplanned.length && !props.board.more && due.value?.count === 0);
@@ -316,12 +323,7 @@ function close(event: KeyboardEvent) {
                                     </li>
                                 </ol>
                                 <p class="dayfoot" :class="{ wrongly: d.refusal || d.overtimeMin > 0 }">
-                                    {{
-                                        d.refusal ??
-                                        (d.backAt
-                                            ? `back ${d.backAt}${d.overtimeMin > 0 ? `, ${minutes(d.overtimeMin)} over` : ''} · ${minutes(d.drivingMin)} driving`
-                                            : 'free')
-                                    }}<br v-if="d.water" /><template v-if="d.water"
+                                    {{ d.refusal ?? wayBack(d) }}<br v-if="d.water" /><template v-if="d.water"
                                         >{{ d.water }} · {{ d.load }}</template
                                     >
                                 </p>
