@@ -111,11 +111,11 @@ final class TakeEvents
         return $value !== null && $value >= 0 && $value <= self::MOST_ANIMALS && floor($value) === $value;
     }
 
-    /** Minutes of a moment from the beginning of the move’s work. */
+    /** Minutes of a moment from the beginning of the move’s work, to the millisecond: of what is said twice the last counts. */
     public static function minutes(Move $move, CarbonImmutable $at, int $beginsMin): float
     {
         $begins = Days::moment($move->on?->toDateString() ?? Days::text(), $beginsMin);
 
-        return ($at->getTimestamp() - $begins->getTimestamp()) / 60;
+        return ($at->getTimestampMs() - $begins->getTimestampMs()) / 60_000;
     }
 }

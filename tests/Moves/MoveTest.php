@@ -336,6 +336,22 @@ final class MoveTest extends TestCase
     }
 
     #[Test]
+    public function of_what_is_said_twice_within_a_second_the_last_counts(): void
+    {
+        $move = $this->underWay();
+        $nets = fn (): array => collect($this->page($move, '/papers')['takeAlong'])->firstWhere('code', 'nets');
+        $second = CarbonImmutable::now()->subMinute()->startOfSecond();
+        $at = fn (int $ms): string => $second->addMilliseconds($ms)->format('Y-m-d\TH:i:s.v\Z');
+        $said = [['ffffffff', 'taken', 3, 100], ['eeeeeeee', 'back', 1, 200], ['00000000', 'back', 3, 900]];
+        foreach ($said as [$begins, $kind, $value, $ms]) {
+            $uuid = $begins.substr((string) Str::uuid(), 8);
+            $this->say($move, $this->technician, $kind, ['of' => 'nets', 'value' => $value], $at($ms), $uuid)
+                ->assertJsonPath('answers.0.outcome', 'ok');
+        }
+        self::assertSame([3, 3], [$nets()['taken'], $nets()['back']]);
+    }
+
+    #[Test]
     public function what_goes_along_is_the_companys_list_and_is_counted_back(): void
     {
         $move = $this->underWay();
