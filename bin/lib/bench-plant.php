@@ -134,9 +134,13 @@ function numbers(PlantSpec $p): array
 /** @return list<float> every number of a state in the order plant.c keeps them */
 function stateOf(State $s): array
 {
+    $both = [];
+    foreach (['tempC', 'saltG', 'alkMeq', 'dicMmol', 'caMg', 'oxygenMg', 'ph'] as $amount) {
+        array_push($both, $s->display->{$amount}, $s->sump->{$amount});
+    }
+
     return [
-        $s->overMm, $s->returnL, $s->storeL, $s->floorL, $s->cupL, $s->returnLh, $s->drainLh, ...$s->tempC, ...$s->saltG, ...$s->alkMeq,
-        ...$s->dicMmol, ...$s->caMg, ...$s->oxygenMg, ...$s->ph, $s->vesselMl['alk'], $s->vesselMl['ca'],
+        $s->overMm, $s->returnL, $s->storeL, $s->floorL, $s->cupL, $s->returnLh, $s->drainLh, ...$both, $s->vesselMl['alk'], $s->vesselMl['ca'],
     ];
 }
 
@@ -207,14 +211,14 @@ function physics(string $file): void
     $tank = new Tank($plant);
     $broken = Broken::at([], 0.0);
     $workshop = new Workshop($plant);
-    $then = fn (int $n): Moment => (new Moment(0.0, 0, $plant->start->minute))->plus(($n + 1) * STEP_S);
+    $begins = new Moment(0.0, 0, $plant->start->minute);
     $begun = $tank->begun();
     $best = INF;
     for ($time = 0; $time < 7; $time++) {
         $from = hrtime(true);
         $s = $begun;
         foreach ($levels as $n => $now) {
-            $s = $tank->after($s, $now, $broken, $then($n), STEP_S);
+            $s = $tank->after($s, $now, $broken, $begins->minuteAfter(($n + 1) * STEP_S), STEP_S);
         }
         $best = min($best, (hrtime(true) - $from) / 1e6);
     }
@@ -222,8 +226,8 @@ function physics(string $file): void
     foreach ($levels as $now) {
         $d = $workshop->deeds($now, $broken, $begun);
         $deeds[] = exact([
-            $d->returnLh, $d->topOffLh, $d->roLh, $d->skimmerLh, (float) $d->isMoved, (float) $d->isFanned, $d->light, ...$d->heatW,
-            $d->dosesMlMin['alk'] ?? 0.0, $d->dosesMlMin['ca'] ?? 0.0,
+            $d->returnLh, $d->topOffLh, $d->roLh, $d->skimmerLh, (float) $d->isMoved, (float) $d->isFanned, $d->light, $d->heatW,
+            $d->sumpHeatW, $d->dosesMlMin['alk'] ?? 0.0, $d->dosesMlMin['ca'] ?? 0.0,
         ]);
     }
     file_put_contents($file, implode("\n", [

@@ -77,7 +77,7 @@ static void settle(const plant_t *p, double without, double near, double most_lh
         double too_much = p->area_m2 * (x - without) + least(lh, most_lh) * hours;
         if (too_much < 0) low = x;
         else high = x;
-        if (fabs(too_much) < 1e-9 || high - low < 1e-10) break;
+        if (fabs(too_much) < 1e-6 || high - low < 1e-10) break;
         double slope = p->area_m2 + (lh < most_lh && x > 0 ? 1.5 * lh * hours / x : 0);
         double next = x - too_much / slope;
         x = next > low && next < high ? next : (low + high) / 2;
@@ -199,7 +199,7 @@ static void step(const plant_t *p, state_t *s, const deeds_t *d, double minute, 
                                           borate / (q->kb + h) - q->kw / (h * h) - 1);
             double move = most(-0.5, least(0.5, (carbonate + borate + q->kw / h - h - at) / slope));
             ph -= move;
-            if (fabs(move) < 1e-5) break;
+            if (fabs(move) < 5e-4) break;
         }
         s->ph[b] = most(3, least(11, ph)) + 0.14;
     }

@@ -184,8 +184,8 @@ final class SimulationTest extends TestCase
             unset($plant['devices'][$id]);
         }
         $begun = (new Tank(PlantReader::read($plant)))->begun();
-        self::assertSame([0.0, 420.0], [$begun->sumpL(), $begun->allL()], 'the tank and what stands in store');
-        self::assertSame(0.0, $begun->saltG[1]);
+        self::assertSame([0.0, 420.0], [$begun->sump->litres, $begun->allL()], 'the tank and what stands in store');
+        self::assertSame(0.0, $begun->sump->saltG);
     }
 
     #[Test]

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Link;
 
+use Velbrin\Core\Control\Pace;
 use Velbrin\Core\Control\Programme\AlarmSight;
 
 /** What is known of a controller after each row: the latest of everything, how fast values go, how long they stand still. */
@@ -21,8 +22,11 @@ final class Seen
     /** @var array<string, array{on: bool, w: float|null, knownW: float, atS: float}> */
     private array $outlets = [];
 
-    /** @var array<string, array{value: float, atS: float, perH: float}> when each probe last read something else */
+    /** @var array<string, array{value: float, atS: float}> when each probe last read something else */
     private array $moved = [];
+
+    /** @var array<string, Pace> how fast each goes */
+    private array $paces = [];
 
     /** @var array<string, true> guards that act, or wait for somebody */
     private array $acts = [];
@@ -37,7 +41,8 @@ final class Seen
          *     probes?: array<string, array{value: float, atS: float}>,
          *     switches?: array<string, array{on: bool, atS: float}>,
          *     outlets?: array<string, array{on: bool, w: float|null, knownW: float, atS: float}>,
-         *     moved?: array<string, array{value: float, atS: float, perH: float}>,
+         *     moved?: array<string, array{value: float, atS: float}>,
+         *     paces?: array<string, array{points: list<array{0: float, 1: float}>, lastS: float}>,
          *     acts?: array<string, true>,
          *     lastS?: float|null
          * } $kept
@@ -47,6 +52,7 @@ final class Seen
         $seen->switches = $kept['switches'] ?? [];
         $seen->outlets = $kept['outlets'] ?? [];
         $seen->moved = $kept['moved'] ?? [];
+        $seen->paces = array_map(Pace::from(...), $kept['paces'] ?? []);
         $seen->acts = $kept['acts'] ?? [];
         $seen->lastS = $kept['lastS'] ?? -INF;
 
@@ -61,6 +67,7 @@ final class Seen
             'switches' => $this->switches,
             'outlets' => $this->outlets,
             'moved' => $this->moved,
+            'paces' => array_map(fn (Pace $p): array => $p->kept(), $this->paces),
             'acts' => $this->acts,
             'lastS' => is_finite($this->lastS) ? $this->lastS : null,
         ];
@@ -102,10 +109,24 @@ final class Seen
             probes: array_map(fn (array $p): ?float => $fresh($p['atS']) ? $p['value'] : null, $this->probes),
             switches: array_map(fn (array $s): bool => $s['on'], $this->switches),
             acts: array_map(strval(...), array_keys($this->acts)),
-            ratesPerH: array_map(fn (array $m): float => $m['perH'], $this->moved),
+            ratesPerH: $this->ratesPerH($atS),
             stillS: array_map(fn (array $m): float => $atS - $m['atS'], $this->moved),
             draws: $draws,
         );
+    }
+
+    /** @return array<string, float> of those whose pace is known */
+    private function ratesPerH(float $atS): array
+    {
+        $rates = [];
+        foreach ($this->paces as $id => $pace) {
+            $perH = $pace->perH($atS, $this->probes[$id]['value']);
+            if ($perH !== null) {
+                $rates[$id] = $perH;
+            }
+        }
+
+        return $rates;
     }
 
     /** @return array<string, bool> outlets as they were told last */
@@ -124,9 +145,10 @@ final class Seen
         $value = (float) $row->value;
         $was = $this->moved[$row->id] ?? null;
         if ($was === null || abs($was['value'] - $value) > 1e-9) {
-            $perH = $was === null ? 0.0 : (($value - $was['value']) * 3600) / max(60.0, $atS - $was['atS']);
-            $this->moved[$row->id] = ['value' => $value, 'atS' => $atS, 'perH' => $perH];
+            $this->moved[$row->id] = ['value' => $value, 'atS' => $atS];
         }
+        $this->paces[$row->id] ??= Pace::begun();
+        $this->paces[$row->id]->see($atS, $value);
         $this->probes[$row->id] = ['value' => $value, 'atS' => $atS];
     }
 

@@ -16,26 +16,37 @@ final class Books
                 $begun->allL() + $ended->mainsL,
             ),
             'salt' => self::share(
-                array_sum($ended->saltG) + $ended->saltOutG - array_sum($begun->saltG),
-                array_sum($begun->saltG),
+                self::both($ended, 'saltG') + $ended->saltOutG - self::both($begun, 'saltG'),
+                self::both($begun, 'saltG'),
             ),
             'heat' => self::share(
-                array_sum($ended->storedJ()) - array_sum($begun->storedJ()) - $ended->heatJ,
-                array_sum($begun->storedJ()),
+                self::storedJ($ended) - self::storedJ($begun) - $ended->heatJ,
+                self::storedJ($begun),
             ),
         ];
-        if (array_sum($begun->alkMeq) > 0) {
+        if (self::both($begun, 'alkMeq') > 0) {
             $books['alkalinity'] = self::share(
-                array_sum($ended->alkMeq) - array_sum($begun->alkMeq) - $ended->alkInMeq + $ended->alkOutMeq,
-                array_sum($begun->alkMeq) + $ended->alkInMeq,
+                self::both($ended, 'alkMeq') - self::both($begun, 'alkMeq') - $ended->alkInMeq + $ended->alkOutMeq,
+                self::both($begun, 'alkMeq') + $ended->alkInMeq,
             );
             $books['carbon'] = self::share(
-                array_sum($ended->dicMmol) - array_sum($begun->dicMmol) - $ended->dicInMmol + $ended->dicOutMmol,
-                array_sum($begun->dicMmol) + $ended->dicInMmol,
+                self::both($ended, 'dicMmol') - self::both($begun, 'dicMmol') - $ended->dicInMmol + $ended->dicOutMmol,
+                self::both($begun, 'dicMmol') + $ended->dicInMmol,
             );
         }
 
         return $books;
+    }
+
+    /** @param  'saltG'|'alkMeq'|'dicMmol'  $amount */
+    private static function both(State $s, string $amount): float
+    {
+        return $s->display->{$amount} + $s->sump->{$amount};
+    }
+
+    private static function storedJ(State $s): float
+    {
+        return $s->display->storedJ() + $s->sump->storedJ();
     }
 
     private static function share(float $missing, float $of): float

@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Plant;
 
-use Velbrin\Core\Control\Programme\Hold;
+use Velbrin\Core\Control\Programme\Outlet;
+use Velbrin\Core\Control\Programme\Rule;
 use Velbrin\Core\Control\Programme\Setup;
 
 /** Finds how far into a step the first limit is crossed, so that the step ends there. */
-final readonly class Crossing
+final class Crossing
 {
     /** Beyond the limit by this share of the step, so that it counts as crossed. */
     private const BEYOND = 1e-6;
+
+    /** A limit so near to a step of the probe is one. */
+    private const NEAR_STEP = 1e-6;
 
     /** Where the display’s own values stand in what is compared; probes and switches follow. */
     private const TEMP_C = 0;
@@ -23,9 +27,15 @@ final readonly class Crossing
     private const SALINITY = 3;
 
     /** @var list<array{0: int, 1: float}> what is compared, and with what */
-    private array $limits;
+    private readonly array $limits;
 
-    public function __construct(Setup $setup, private PlantSpec $plant, HarmLimits $harm)
+    /** @var array<int, float> the last limit at or below each value, as it was last settled */
+    private array $from = [];
+
+    /** @var array<int, float> the first limit above it */
+    private array $to = [];
+
+    public function __construct(Setup $setup, private readonly PlantSpec $plant, HarmLimits $harm)
     {
         $limits = [
             [self::TEMP_C, $harm->lowC],
@@ -36,9 +46,11 @@ final readonly class Crossing
             [self::SALINITY, $harm->highSalinity],
         ];
         $places = array_flip(array_keys($plant->probes));
-        foreach ($setup->holds() as [, $hold]) {
-            if (isset($places[$hold->probe])) {
-                array_push($limits, ...$this->around($hold, self::SALINITY + 1 + $places[$hold->probe]));
+        foreach (self::compared($setup) as $probe => $with) {
+            foreach (isset($places[$probe]) ? $with : [] as $limit) {
+                foreach (self::edges($limit, $plant->probes[$probe]->resolution) as $edge) {
+                    $limits[] = [self::SALINITY + 1 + $places[$probe], $edge];
+                }
             }
         }
         $place = self::SALINITY + 1 + count($plant->probes);
@@ -49,11 +61,44 @@ final readonly class Crossing
     }
 
     /**
-     * @param  list<float>  $was
+     * @param  list<float>  $was  as it was last settled
      * @param  list<float>  $is
      * @return float 1: none is crossed
      */
     public function share(array $was, array $is): float
+    {
+        foreach ($is as $what => $value) {
+            if ($value < $this->from[$what] || $value >= $this->to[$what]) {
+                return $this->first($was, $is);
+            }
+        }
+
+        return 1.0;
+    }
+
+    /**
+     * Between which limits each value stands.
+     *
+     * @param  list<float>  $is
+     */
+    public function settle(array $is): void
+    {
+        $this->from = array_map(fn (): float => -INF, $is);
+        $this->to = array_map(fn (): float => INF, $is);
+        foreach ($this->limits as [$what, $limit]) {
+            if ($limit <= $is[$what]) {
+                $this->from[$what] = max($limit, $this->from[$what]);
+            } else {
+                $this->to[$what] = min($limit, $this->to[$what]);
+            }
+        }
+    }
+
+    /**
+     * @param  list<float>  $was
+     * @param  list<float>  $is
+     */
+    private function first(array $was, array $is): float
     {
         $first = 1.0;
         foreach ($this->limits as [$what, $limit]) {
@@ -70,7 +115,8 @@ final readonly class Crossing
     /** @return list<float> what limits are compared with */
     public function seen(State $s, Senses $senses): array
     {
-        $seen = [$s->tempC[0], $s->ph[0], $s->per($s->oxygenMg, 0), $s->salinity(0)];
+        $water = $s->display;
+        $seen = [$water->tempC, $water->ph, $water->perL($water->oxygenMg), $water->salinity()];
         foreach ($this->plant->probes as $id => $probe) {
             $seen[] = $s->lagged[$id];
         }
@@ -81,20 +127,32 @@ final readonly class Crossing
         return $seen;
     }
 
-    /**
-     * A probe shows a limit half a step before it is there, and half a step after.
-     *
-     * @return list<array{0: int, 1: float}>
-     */
-    private function around(Hold $hold, int $what): array
+    /** @return array<string, list<float>> what rules, guards and alarms compare the reading of each probe with */
+    private static function compared(Setup $setup): array
     {
-        $half = $this->plant->probes[$hold->probe]->resolution / 2;
+        $rules = array_map(fn (Outlet $o): Rule => $o->rule, $setup->programme->outlets);
+        $all = [];
+        foreach ([...$rules, ...$setup->programme->guards, ...$setup->alarms] as $one) {
+            foreach ($one->limits() as $probe => $limits) {
+                $all[$probe] = [...$all[$probe] ?? [], ...$limits];
+            }
+        }
 
-        return [
-            [$what, $hold->startAt - $half],
-            [$what, $hold->startAt + $half],
-            [$what, $hold->stopAt - $half],
-            [$what, $hold->stopAt + $half],
-        ];
+        return $all;
+    }
+
+    /**
+     * Where the reading of a probe with such a step turns from below a limit to it, and from it to above.
+     *
+     * @return list<float>
+     */
+    private static function edges(float $limit, float $resolution): array
+    {
+        $steps = $limit / $resolution;
+        $whole = round($steps);
+
+        return abs($steps - $whole) < self::NEAR_STEP
+            ? [($whole - 0.5) * $resolution, ($whole + 0.5) * $resolution]
+            : [(floor($steps) + 0.5) * $resolution];
     }
 }

@@ -26,8 +26,10 @@ final class Deeds
     /** How bright, 0 to 1. */
     public float $light = 0.0;
 
-    /** @var array{float, float} */
-    public array $heatW = [0.0, 0.0];
+    /** Into the display. */
+    public float $heatW = 0.0;
+
+    public float $sumpHeatW = 0.0;
 
     public float $drawsW = 0.0;
 

@@ -8,7 +8,7 @@ use Velbrin\Core\Heat\Evaporation;
 use Velbrin\Core\Measure\Solve;
 
 /** One step of all water: up by the pump, down over the edge, out over a rim, away into the air. */
-final readonly class Flow
+final class Flow
 {
     /** A skimmer that stands too deep gives so much, L/h (into its cup, then on the floor). */
     private const BOILS_OVER_LH = 20.0;
@@ -24,174 +24,182 @@ final readonly class Flow
     /** Water over an edge goes as the head to this power. */
     private const EDGE_POWER = 1.5;
 
+    /** Warmer water is not met, °C. */
+    private const MOST_C = 45.0;
+
     private const MOST_PASSES = 60;
 
-    private const NEAR_L = 1e-9;
+    private const NEAR_L = 1e-6;
 
     private const NEAR_MM = 1e-10;
 
-    private function __construct(
-        /** Pumped up, L. */
-        public float $upL,
-        /** Drained and siphoned down, L. */
-        public float $downL,
-        /** @var array{float, float} over the rim, L */
-        public array $spiltL,
-        /** @var array{float, float} into the air, L */
-        public array $evaporatedL,
-        /** @var array{float, float} taken with it, W */
-        public array $latentW,
-        /** Fresh water added, L. */
-        public float $freshL,
-        /** Boiled over, L. */
-        public float $skimmedL,
-    ) {
+    /** Pumped up, L. */
+    public float $upL = 0.0;
+
+    /** Drained and siphoned down, L. */
+    public float $downL = 0.0;
+
+    /** Over the rim of the display, L. */
+    public float $spiltL = 0.0;
+
+    public float $sumpSpiltL = 0.0;
+
+    /** From the display into the air, L. */
+    public float $vapourL = 0.0;
+
+    public float $sumpVapourL = 0.0;
+
+    /** Heat that goes with it, W. */
+    public float $latentW = 0.0;
+
+    public float $sumpLatentW = 0.0;
+
+    /** Fresh water added, L. */
+    public float $freshL = 0.0;
+
+    /** Boiled over, L. */
+    public float $skimmedL = 0.0;
+
+    private function __construct()
+    {
     }
 
+    /** @param  float  $blocked  of the main drain, 0 to 1 */
     public static function step(PlantSpec $plant, State $s, Deeds $deeds, float $seconds, float $blocked): self
     {
         $hours = $seconds / 3600;
-        [$evaporatedL, $latentW] = self::air($plant, $s, $deeds, $hours);
-        $freshL = self::fresh($plant, $s, $deeds, $hours);
+        $flow = new self();
+        $flow->dry($plant, $s, $deeds->isFanned ? self::FANNED_MS : self::STILL_MS, $hours);
+        $flow->refill($plant->start, $s, $deeds, $hours);
+        if ($plant->sump === null) {
+            $flow->alone($plant->display, $s);
+        } else {
+            $flow->round($plant->display, $plant->sump, $s, $deeds, $hours, $blocked);
+        }
+        $s->measure();
 
-        return $plant->sump === null
-            ? self::alone($plant, $s, $evaporatedL, $latentW, $freshL)
-            : self::round(
-                plant: $plant,
-                sump: $plant->sump,
-                s: $s,
-                deeds: $deeds,
-                hours: $hours,
-                blocked: $blocked,
-                evaporatedL: $evaporatedL,
-                latentW: $latentW,
-                freshL: $freshL,
-            );
+        return $flow;
     }
 
-    /** @return array{array{float, float}, array{float, float}} litres and watts */
-    private static function air(PlantSpec $plant, State $s, Deeds $deeds, float $hours): array
+    /** @param  float  $airMs  over the display */
+    private function dry(PlantSpec $plant, State $s, float $airMs, float $hours): void
     {
         $room = $plant->room;
-        $litres = $watts = [0.0, 0.0];
         $airKpa = ($room->humidityPct / 100) * Evaporation::saturationKpa($s->roomC);
-        foreach ([$room->openM2, $room->sumpOpenM2] as $body => $areaM2) {
-            if ($areaM2 <= 0) {
-                continue;
-            }
-            $tempC = min(45.0, max(0.0, $s->tempC[$body]));
-            $airMs = $deeds->isFanned && $body === 0 ? self::FANNED_MS : self::STILL_MS;
-            $watts[$body] = $room->evaporationScale * $areaM2 * Evaporation::wattsM2($tempC, $airKpa, $airMs);
-            $litres[$body] = (Evaporation::litresPerDay($watts[$body], $tempC) * $hours) / 24;
+        if ($room->openM2 > 0) {
+            $tempC = min(self::MOST_C, max(0.0, $s->display->tempC));
+            $this->latentW = $room->evaporationScale * $room->openM2 * Evaporation::wattsM2($tempC, $airKpa, $airMs);
+            $this->vapourL = (Evaporation::litresPerDay($this->latentW, $tempC) * $hours) / 24;
         }
-        $s->evaporatedL += array_sum($litres);
-
-        return [$litres, $watts];
+        if ($plant->sump !== null && $room->sumpOpenM2 > 0) {
+            $tempC = min(self::MOST_C, max(0.0, $s->sump->tempC));
+            $this->sumpLatentW = $room->evaporationScale * $room->sumpOpenM2 * Evaporation::wattsM2($tempC, $airKpa, self::STILL_MS);
+            $this->sumpVapourL = (Evaporation::litresPerDay($this->sumpLatentW, $tempC) * $hours) / 24;
+        }
+        $s->evaporatedL += $this->vapourL + $this->sumpVapourL;
     }
 
-    private static function fresh(PlantSpec $plant, State $s, Deeds $deeds, float $hours): float
+    private function refill(Start $start, State $s, Deeds $deeds, float $hours): void
     {
-        $wanted = $deeds->topOffLh * $hours;
-        if ($plant->start->storeL === null) {
-            $s->mainsL += $wanted;
+        $wantedL = $deeds->topOffLh * $hours;
+        if ($start->storeL === null) {
+            $s->mainsL += $wantedL;
+            $this->freshL = $wantedL;
 
-            return $wanted;
+            return;
         }
-        $made = $deeds->roLh * $hours;
-        $s->mainsL += $made;
-        $given = min($wanted, $s->storeL + $made);
-        $s->storeL += $made - $given;
-        $over = max(0.0, $s->storeL - $plant->start->storeMostL);
-        $s->storeL -= $over;
-        $s->floorL += $over;
-
-        return $given;
+        $madeL = $deeds->roLh * $hours;
+        $s->mainsL += $madeL;
+        $this->freshL = min($wantedL, $s->storeL + $madeL);
+        $s->storeL += $madeL - $this->freshL;
+        if ($s->storeL > $start->storeMostL) {
+            $s->floorL += $s->storeL - $start->storeMostL;
+            $s->storeL = $start->storeMostL;
+        }
     }
 
-    /**
-     * @param  array{float, float}  $evaporatedL
-     * @param  array{float, float}  $latentW
-     */
-    private static function alone(PlantSpec $plant, State $s, array $evaporatedL, array $latentW, float $freshL): self
+    private function alone(Display $display, State $s): void
     {
-        $display = $plant->display;
-        $s->overMm += ($freshL - $evaporatedL[0]) / $display->areaM2;
-        $spilt = max(0.0, $display->areaM2 * ($s->overMm - $display->rimMm));
-        $s->overMm -= $spilt / $display->areaM2;
-        $s->floorL += $spilt;
+        $s->overMm += ($this->freshL - $this->vapourL) / $display->areaM2;
+        $this->spillOver($display, $s);
+        $s->floorL += $this->spiltL;
         $s->returnLh = $s->drainLh = 0.0;
-
-        return new self(0.0, 0.0, [$spilt, 0.0], $evaporatedL, $latentW, $freshL, 0.0);
     }
 
-    /**
-     * @param  array{float, float}  $evaporatedL
-     * @param  array{float, float}  $latentW
-     */
-    private static function round(
-        PlantSpec $plant,
-        SumpOf $sump,
-        State $s,
-        Deeds $deeds,
-        float $hours,
-        float $blocked,
-        array $evaporatedL,
-        array $latentW,
-        float $freshL,
-    ): self {
-        $display = $plant->display;
-        $m2 = $display->areaM2;
+    private function spillOver(Display $display, State $s): void
+    {
+        if ($s->overMm > $display->rimMm) {
+            $this->spiltL = $display->areaM2 * ($s->overMm - $display->rimMm);
+            $s->overMm = $display->rimMm;
+        }
+    }
+
+    private function round(Display $display, SumpOf $sump, State $s, Deeds $deeds, float $hours, float $blocked): void
+    {
         $mostLh = (1 - $blocked) * $display->drainLh + $display->emergencyLh;
-        $hasL = max(0.0, $s->returnL + $freshL - $evaporatedL[1]);
+        $hasL = max(0.0, $s->returnL + $this->freshL - $this->sumpVapourL);
         $wantedL = $deeds->returnLh * $hours;
-        $settle = fn (float $upL): array => self::drained(
-            $display,
-            $s->overMm + ($upL - $evaporatedL[0]) / $m2,
-            $s->overMm,
-            $mostLh,
-            $hours,
-        );
+        $m2 = $display->areaM2;
+        $nearMm = $s->overMm;
+        $dryMm = $nearMm - $this->vapourL / $m2;
         $upL = $wantedL;
-        [$over, $drained] = $settle($upL);
-        if ($hasL + $drained < $upL) {
+        $overMm = self::settles($display, $dryMm + $upL / $m2, $nearMm, $mostLh, $hours);
+        $downL = $m2 * ($dryMm - $overMm) + $upL;
+        if ($hasL + $downL < $upL) {
             // At the edge of its intake the pump moves what reaches it.
-            $upL = Solve::rising(fn (float $l): float => $l - $hasL - $settle($l)[1], 0.0, $wantedL, 60);
-            [$over, $drained] = $settle($upL);
+            $over = fn (float $l): float => self::settles($display, $dryMm + $l / $m2, $nearMm, $mostLh, $hours);
+            $upL = Solve::rising(fn (float $l): float => $m2 * ($over($l) - $dryMm) - $hasL, 0.0, $wantedL, self::MOST_PASSES);
+            $overMm = $over($upL);
+            $downL = $m2 * ($dryMm - $overMm) + $upL;
         }
-        if ($wantedL <= 0 && $over > -$display->siphonMm) {
-            $drawn = min(self::SIPHON_SHARE * $display->drainLh * $hours, $m2 * ($over + $display->siphonMm));
-            $over -= $drawn / $m2;
-            $drained += $drawn;
+        if ($wantedL <= 0 && $overMm > -$display->siphonMm) {
+            $drawnL = min(self::SIPHON_SHARE * $display->drainLh * $hours, $m2 * ($overMm + $display->siphonMm));
+            $overMm -= $drawnL / $m2;
+            $downL += $drawnL;
         }
-        $overRim = max(0.0, $m2 * ($over - $display->rimMm));
-        $s->overMm = $over - $overRim / $m2;
-        $s->returnL += $freshL - $evaporatedL[1] + $drained - $upL;
-        $sumpOver = max(0.0, $s->returnL - $sump->litres($sump->rimMm));
-        $s->returnL -= $sumpOver;
-        $isTooDeep = $deeds->skimmerLh > 0 && $sump->level($s->returnL) > $sump->baffleMm + $sump->skimmerMm;
-        $boiled = $isTooDeep ? min($s->returnL, self::BOILS_OVER_LH * $hours) : 0.0;
-        $s->returnL -= $boiled;
-        $inCup = min($boiled, max(0.0, $sump->cupL - $s->cupL));
-        $s->cupL += $inCup;
-        $s->floorL += $overRim + $sumpOver + $boiled - $inCup;
-        [$s->returnLh, $s->drainLh] = $hours > 0 ? [$upL / $hours, $drained / $hours] : [0.0, 0.0];
+        $this->upL = $upL;
+        $this->downL = $downL;
+        $s->overMm = $overMm;
+        $s->returnL += $this->freshL - $this->sumpVapourL + $downL - $upL;
+        $this->spillOver($display, $s);
+        $this->spillSump($sump, $s, $deeds, $hours);
+        $s->returnLh = $upL / $hours;
+        $s->drainLh = $downL / $hours;
+    }
 
-        return new self($upL, $drained, [$overRim, $sumpOver], $evaporatedL, $latentW, $freshL, $boiled);
+    /** Over the rim of the sump, and out of a skimmer that stands too deep. */
+    private function spillSump(SumpOf $sump, State $s, Deeds $deeds, float $hours): void
+    {
+        $mostL = $sump->litres($sump->rimMm);
+        if ($s->returnL > $mostL) {
+            $this->sumpSpiltL = $s->returnL - $mostL;
+            $s->returnL = $mostL;
+        }
+        $inCupL = 0.0;
+        if ($deeds->skimmerLh > 0 && $sump->level($s->returnL) > $sump->baffleMm + $sump->skimmerMm) {
+            $this->skimmedL = min($s->returnL, self::BOILS_OVER_LH * $hours);
+            $s->returnL -= $this->skimmedL;
+            $inCupL = min($this->skimmedL, max(0.0, $sump->cupL - $s->cupL));
+            $s->cupL += $inCupL;
+        }
+        $s->floorL += $this->spiltL + $this->sumpSpiltL + $this->skimmedL - $inCupL;
     }
 
     /**
-     * Where the level settles by the end of the step (implicit: an edge settles within seconds), and what ran over it.
+     * Where the level settles by the end of the step (implicit: an edge settles within seconds); what is missing ran over it.
      *
-     * @return array{float, float} mm over the edge, L
+     * @param  float  $withoutMm  where it would stand if nothing ran over
+     * @return float mm over the edge
      */
-    private static function drained(Display $display, float $withoutMm, float $nearMm, float $mostLh, float $hours): array
+    private static function settles(Display $display, float $withoutMm, float $nearMm, float $mostLh, float $hours): float
     {
         $crest = $display->crest;
         if ($crest === null || $withoutMm <= 0) {
-            return [$withoutMm, 0.0];
+            return $withoutMm;
         }
         $m2 = $display->areaM2;
-        [$low, $high] = [0.0, $withoutMm];
+        $low = 0.0;
+        $high = $withoutMm;
         $over = min($high, max($low, $nearMm));
         for ($pass = 0; $pass < self::MOST_PASSES; $pass++) {
             $lh = $crest->flowLh($over);
@@ -210,6 +218,6 @@ final readonly class Flow
             $over = $next > $low && $next < $high ? $next : ($low + $high) / 2;
         }
 
-        return [$over, $m2 * ($withoutMm - $over)];
+        return $over;
     }
 }

@@ -28,17 +28,34 @@ final readonly class HarmLimits
      */
     public function beyond(State $s, bool $hasChemistry, ?float $alkRiseMeqL): array
     {
-        $salinity = $s->salinity(0);
+        $water = $s->display;
+        $salinity = $water->salinity();
+        $harms = [];
+        if ($water->tempC <= $this->lowC) {
+            $harms[] = 'cold';
+        }
+        if ($water->tempC >= $this->highC) {
+            $harms[] = 'hot';
+        }
+        if ($salinity <= $this->lowSalinity) {
+            $harms[] = 'salinity low';
+        }
+        if ($salinity >= $this->highSalinity) {
+            $harms[] = 'salinity high';
+        }
+        if ($hasChemistry && $water->perL($water->oxygenMg) <= $this->oxygenMgL) {
+            $harms[] = 'oxygen';
+        }
+        if ($hasChemistry && $water->ph >= $this->highPh) {
+            $harms[] = 'ph';
+        }
+        if ($alkRiseMeqL !== null && $alkRiseMeqL >= $this->alkRiseMeqL) {
+            $harms[] = 'alkalinity';
+        }
+        if ($s->floorL > 1e-9) {
+            $harms[] = 'water on the floor';
+        }
 
-        return array_keys(array_filter([
-            'cold' => $s->tempC[0] <= $this->lowC,
-            'hot' => $s->tempC[0] >= $this->highC,
-            'salinity low' => $salinity <= $this->lowSalinity,
-            'salinity high' => $salinity >= $this->highSalinity,
-            'oxygen' => $hasChemistry && $s->per($s->oxygenMg, 0) <= $this->oxygenMgL,
-            'ph' => $hasChemistry && $s->ph[0] >= $this->highPh,
-            'alkalinity' => $alkRiseMeqL !== null && $alkRiseMeqL >= $this->alkRiseMeqL,
-            'water on the floor' => $s->floorL > 1e-9,
-        ]));
+        return $harms;
     }
 }

@@ -10,11 +10,20 @@ use Velbrin\Core\Control\Programme\Says;
 /** Writes a run down while it is played. */
 final class Journal
 {
+    /** All that is noted, in its order; what a system does not have stays empty. */
+    private const NOTHING = [
+        'displayC' => null, 'sumpC' => null, 'roomC' => null, 'displayMm' => null, 'sumpMm' => null, 'storeL' => null, 'floorL' => null,
+        'salinity' => null, 'alkMeqL' => null, 'ph' => null, 'oxygenMgL' => null, 'returnLh' => null,
+    ];
+
     /** @var list<array<string, float|null>> */
     public array $trace = [];
 
     /** @var array<string, list<array{fromS: float, level: float, says: string}>> */
     public array $outlets = [];
+
+    /** @var array<string, Decision> what was written down last */
+    private array $last = [];
 
     /** @var list<Happening> */
     public array $happened = [];
@@ -22,11 +31,14 @@ final class Journal
     /** @var array<string, float> */
     public array $harmS = [];
 
-    /** @var array<string, float> */
-    private array $least = [];
+    /** @var list<string> what there is to measure */
+    private readonly array $names;
 
-    /** @var array<string, float> */
-    private array $most = [];
+    /** @var list<float> */
+    private array $least;
+
+    /** @var list<float> */
+    private array $most;
 
     /** @var list<string> guards that acted at the last step */
     public array $guarding = [];
@@ -34,8 +46,25 @@ final class Journal
     /** @var list<string> what waits for somebody to look */
     public array $latched = [];
 
-    public function __construct(private readonly PlantSpec $plant)
+    private readonly bool $hasSump;
+
+    private readonly bool $hasStore;
+
+    private readonly bool $hasChemistry;
+
+    public function __construct(PlantSpec $plant)
     {
+        $this->hasSump = $plant->sump !== null;
+        $this->hasStore = $plant->start->storeL !== null;
+        $this->hasChemistry = $plant->start->alkMeqL !== null;
+        $this->names = [
+            'displayC', 'roomC', 'displayMm', 'floorL', 'salinity', 'returnLh',
+            ...$this->hasSump ? ['sumpC', 'sumpMm'] : [],
+            ...$this->hasStore ? ['storeL'] : [],
+            ...$this->hasChemistry ? ['alkMeqL', 'ph', 'oxygenMgL'] : [],
+        ];
+        $this->least = array_fill(0, count($this->names), INF);
+        $this->most = array_fill(0, count($this->names), -INF);
     }
 
     public function happens(float $atS, string $kind, string $of, ?string $says = null): void
@@ -94,15 +123,12 @@ final class Journal
     /** The least and the most of each quantity, of every step. */
     public function measure(State $s): void
     {
-        foreach ($this->point($s) as $what => $value) {
-            if ($value === null) {
-                continue;
+        foreach ($this->values($s) as $n => $value) {
+            if ($value < $this->least[$n]) {
+                $this->least[$n] = $value;
             }
-            if ($value < ($this->least[$what] ?? INF)) {
-                $this->least[$what] = $value;
-            }
-            if ($value > ($this->most[$what] ?? -INF)) {
-                $this->most[$what] = $value;
+            if ($value > $this->most[$n]) {
+                $this->most[$n] = $value;
             }
         }
     }
@@ -111,8 +137,10 @@ final class Journal
     public function extremes(): array
     {
         $extremes = [];
-        foreach ($this->least as $what => $least) {
-            $extremes[$what] = ['least' => $least, 'most' => $this->most[$what]];
+        foreach ($this->names as $n => $name) {
+            if ($this->least[$n] <= $this->most[$n]) {
+                $extremes[$name] = ['least' => $this->least[$n], 'most' => $this->most[$n]];
+            }
         }
 
         return $extremes;
@@ -120,37 +148,36 @@ final class Journal
 
     public function note(float $atS, State $s): void
     {
-        $this->trace[] = ['atS' => $atS, ...$this->point($s)];
+        $this->trace[] = ['atS' => $atS, ...self::NOTHING, ...array_combine($this->names, $this->values($s))];
     }
 
     private function outlet(float $atS, string $outlet, Decision $decision): void
     {
-        $before = $this->outlets[$outlet] ?? [];
-        $last = $before === [] ? null : $before[count($before) - 1];
-        if ($last === null || $last['level'] !== $decision->level || $last['says'] !== $decision->says->value) {
+        $last = $this->last[$outlet] ?? null;
+        if ($last === null || $last->level !== $decision->level || $last->says !== $decision->says) {
             $this->outlets[$outlet][] = ['fromS' => $atS, 'level' => $decision->level, 'says' => $decision->says->value];
+            $this->last[$outlet] = $decision;
         }
     }
 
-    /** @return array<string, float|null> */
-    private function point(State $s): array
+    /** @return list<float> in the order of their names */
+    private function values(State $s): array
     {
-        $hasSump = $this->plant->sump !== null;
-        $hasChemistry = $this->plant->start->alkMeqL !== null;
+        $water = $s->display;
+        $values = [$water->tempC, $s->roomC, $s->overMm, $s->floorL, $water->salinity(), $s->returnLh];
+        if ($this->hasSump) {
+            $values[] = $s->sump->tempC;
+            $values[] = $s->sumpMm();
+        }
+        if ($this->hasStore) {
+            $values[] = $s->storeL;
+        }
+        if ($this->hasChemistry) {
+            $values[] = $water->perL($water->alkMeq);
+            $values[] = $water->ph;
+            $values[] = $water->perL($water->oxygenMg);
+        }
 
-        return [
-            'displayC' => $s->tempC[0],
-            'sumpC' => $hasSump ? $s->tempC[1] : null,
-            'roomC' => $s->roomC,
-            'displayMm' => $s->overMm,
-            'sumpMm' => $hasSump ? $s->sumpMm() : null,
-            'storeL' => $this->plant->start->storeL === null ? null : $s->storeL,
-            'floorL' => $s->floorL,
-            'salinity' => $s->salinity(0),
-            'alkMeqL' => $hasChemistry ? $s->per($s->alkMeq, 0) : null,
-            'ph' => $hasChemistry ? $s->ph[0] : null,
-            'oxygenMgL' => $hasChemistry ? $s->per($s->oxygenMg, 0) : null,
-            'returnLh' => $s->returnLh,
-        ];
+        return $values;
     }
 }

@@ -32,7 +32,7 @@ final class Living
     private const SKIMMER_SHARE = 0.3;
 
     /** Newton squares what is left, so a move as small as this was the last, pH. */
-    private const LAST_MOVE = 1e-5;
+    private const LAST_MOVE = 5e-4;
 
     private const MOST_PASSES = 4;
 
@@ -42,102 +42,98 @@ final class Living
     /** @var array<int, float> oxygen that water holds, mg/L, by temperature and salinity */
     private array $saturationMgL = [];
 
-    /** @var list<0|1> the waters there are */
-    private readonly array $bodies;
-
     public function __construct(private readonly PlantSpec $plant)
     {
-        $this->bodies = $plant->sump === null ? [0] : [0, 1];
     }
 
-    /** @param  float  $minute  of the day on the wall */
-    public function changes(State $s, Deeds $deeds, float $minute, float $seconds): Changes
+    /**
+     * Adds to what each water gains.
+     *
+     * @param  float  $minute  of the day on the wall
+     */
+    public function step(State $s, Deeds $deeds, Gain $display, Gain $sump, float $minute, float $seconds): void
     {
-        $changes = new Changes();
-        $this->dose($s, $deeds, $changes, $seconds);
+        foreach ($deeds->dosesMlMin as $outlet => $mlMin) {
+            $isInSump = $this->plant->devices[$outlet]->body === Body::Sump && $this->plant->sump !== null;
+            $this->dose($s, $outlet, ($mlMin * $seconds) / 60, $isInSump ? $sump : $display);
+        }
         $life = $this->plant->life;
         if ($life === null || $this->plant->start->alkMeqL === null) {
-            return $changes;
+            return;
         }
         $hours = $seconds / 3600;
         $isLit = $deeds->light > 0 || $life->isLitAt($minute);
-        $this->grow($s, $life, $changes, $isLit, $hours);
-        $this->breathe($s, $life, $deeds, $changes, $isLit, $hours);
-
-        return $changes;
+        $this->grow($s, $life, $display, $isLit, $hours);
+        $this->breathe($s, $life, $deeds, $display, $isLit, $hours);
+        if ($this->plant->sump !== null) {
+            $airL = $hours * (self::DRAIN_SHARE * $s->drainLh + self::SKIMMER_SHARE * $deeds->skimmerLh);
+            $this->air($s, $s->sump, $life, $sump, $airL, 0.0);
+        }
     }
 
     /** pH a probe reads in each water, from what is in it. */
     public function settle(State $s): void
     {
-        if ($this->plant->start->alkMeqL === null) {
-            return;
-        }
-        foreach ($this->bodies as $body) {
-            $this->balance($s, $body);
+        $this->balance($s->display);
+        if ($this->plant->sump !== null) {
+            $this->balance($s->sump);
         }
     }
 
-    private function dose(State $s, Deeds $deeds, Changes $changes, float $seconds): void
+    private function dose(State $s, string $outlet, float $ml, Gain $gain): void
     {
-        foreach ($deeds->dosesMlMin as $outlet => $mlMin) {
-            $device = $this->plant->devices[$outlet];
-            $ml = ($mlMin * $seconds) / 60;
-            if (isset($s->vesselMl[$outlet])) {
-                $ml = min($ml, $s->vesselMl[$outlet]);
-                $s->vesselMl[$outlet] -= $ml;
-            }
-            $body = $device->body === Body::Sump && $this->plant->sump !== null ? 1 : 0;
-            $meq = $ml * $device->alkMeqPerMl;
-            $changes->alk[$body] += $meq;
-            $changes->dic[$body] += $meq * $device->dicPerMeq;
-            $changes->ca[$body] += $ml * $device->caMgPerMl;
-            $s->alkInMeq += $meq;
-            $s->dicInMmol += $meq * $device->dicPerMeq;
+        $device = $this->plant->devices[$outlet];
+        if (isset($s->vesselMl[$outlet])) {
+            $ml = min($ml, $s->vesselMl[$outlet]);
+            $s->vesselMl[$outlet] -= $ml;
         }
+        $meq = $ml * $device->alkMeqPerMl;
+        $gain->alkMeq += $meq;
+        $gain->dicMmol += $meq * $device->dicPerMeq;
+        $gain->caMg += $ml * $device->caMgPerMl;
+        $s->alkInMeq += $meq;
+        $s->dicInMmol += $meq * $device->dicPerMeq;
     }
 
     /** Twice as much by day as by night, as much over a day as is known; nothing where nothing is left. */
-    private function grow(State $s, Life $life, Changes $changes, bool $isLit, float $hours): void
+    private function grow(State $s, Life $life, Gain $gain, bool $isLit, float $hours): void
     {
         $perDarkHour = $life->alkMeqLDay / ($life->litHours * (self::BY_DAY - 1) + 24);
-        $meq = $perDarkHour * ($isLit ? self::BY_DAY : 1.0) * $hours * array_sum($s->litres());
+        $meq = $perDarkHour * ($isLit ? self::BY_DAY : 1.0) * $hours * ($s->display->litres + $s->sump->litres);
         $nitrated = ($life->nitrateMgDay * $hours) / 24 / self::NITRATE_MG_PER_MEQ;
-        $meq = max(0.0, min($meq, 0.5 * $s->alkMeq[0] - $nitrated, $s->dicMmol[0]));
-        $changes->alk[0] -= $meq + $nitrated;
-        $changes->dic[0] -= self::DIC_PER_MEQ * $meq;
-        $changes->ca[0] -= self::CA_MG_PER_MEQ * $meq;
+        $meq = max(0.0, min($meq, 0.5 * $s->display->alkMeq - $nitrated, $s->display->dicMmol));
+        $gain->alkMeq -= $meq + $nitrated;
+        $gain->dicMmol -= self::DIC_PER_MEQ * $meq;
+        $gain->caMg -= self::CA_MG_PER_MEQ * $meq;
         $s->alkOutMeq += $meq + $nitrated;
         $s->dicOutMmol += self::DIC_PER_MEQ * $meq;
     }
 
-    private function breathe(State $s, Life $life, Deeds $deeds, Changes $changes, bool $isLit, float $hours): void
+    /** What lives in the display breathes, and its surface with it. */
+    private function breathe(State $s, Life $life, Deeds $deeds, Gain $gain, bool $isLit, float $hours): void
     {
-        $made = $isLit && $life->litHours > 0 ? ($life->communityMgH * 24) / $life->litHours : 0.0;
-        foreach ($this->bodies as $body) {
-            $airsL = $hours * ($body === 0
-                ? 1000 * ($deeds->isMoved || $s->returnLh > 0 ? $life->movedMH : $life->stillMH) * $this->plant->display->areaM2
-                : self::DRAIN_SHARE * $s->drainLh + self::SKIMMER_SHARE * $deeds->skimmerLh);
-            $fish = $body === 0 ? $life->fishMgH * 2 ** (($s->tempC[0] - 25) / 10) : 0.0;
-            $net = $hours * ($body === 0 ? $made - $life->communityMgH - $fish : 0.0);
-            $changes->oxygenAirsL[$body] = $airsL;
-            $changes->oxygen[$body] += $airsL * $this->saturationMgL($s, $body) + max(-$s->oxygenMg[$body], $net);
-            $this->breatheCarbon($s, $life, $changes, $body, self::CO2_SHARE * $airsL, -$net / self::O2_G_MOL);
-        }
+        $madeMgH = $isLit && $life->litHours > 0 ? ($life->communityMgH * 24) / $life->litHours : 0.0;
+        $fishMgH = $life->fishMgH * 2 ** (($s->display->tempC - 25) / 10);
+        $movedMH = $deeds->isMoved || $s->returnLh > 0 ? $life->movedMH : $life->stillMH;
+        $airL = $hours * 1000 * $movedMH * $this->plant->display->areaM2;
+        $this->air($s, $s->display, $life, $gain, $airL, $hours * ($madeMgH - $life->communityMgH - $fishMgH));
     }
 
     /**
-     * Carbon dioxide goes to where there is less of it; what is breathed out comes to it.
+     * Oxygen and carbon dioxide go to where there is less of them; what is breathed in and out comes to it.
      *
-     * @param  0|1  $body
+     * @param  float  $airL  litres that meet the air
+     * @param  float  $madeMg  oxygen made, less what is breathed in
      */
-    private function breatheCarbon(State $s, Life $life, Changes $changes, int $body, float $airsL, float $breathedMmol): void
+    private function air(State $s, Water $water, Life $life, Gain $gain, float $airL, float $madeMg): void
     {
-        $k = $this->k($s, $body);
-        $inAir = $k['K0'] * $life->co2Ppm * 1e-3 * Seawater::NEAR_DENSITY_KG_L;
-        $changes->dicAirsL[$body] = $s->dicMmol[$body] > 0 ? $airsL * self::freeShare($k, $s->ph[$body]) : 0.0;
-        $given = $airsL * $inAir + $breathedMmol;
-        $changes->dic[$body] += $given;
+        $gain->oxygenAirL = $airL;
+        $gain->oxygenMg += $airL * $this->saturationMgL($water) + max(-$water->oxygenMg, $madeMg);
+        $k = $this->k($water);
+        $airL *= self::CO2_SHARE;
+        $gain->dicAirL = $water->dicMmol > 0 ? $airL * self::freeShare($k, $water->ph) : 0.0;
+        $given = $airL * $k['K0'] * $life->co2Ppm * 1e-3 * Seawater::NEAR_DENSITY_KG_L - $madeMg / self::O2_G_MOL;
+        $gain->dicMmol += $given;
         $s->dicInMmol += $given;
     }
 
@@ -153,36 +149,34 @@ final class Living
         return ($h * $h) / ($h * $h + $k['K1'] * ($h + $k['K2']));
     }
 
-    /**
-     * Sets the pH of a water by what is in it: Newton from that of the step before, until it is closer than any probe reads.
-     *
-     * @param  0|1  $body
-     */
-    private function balance(State $s, int $body): void
+    /** Sets the pH of a water by what is in it: Newton from that of the step before, until it is closer than any probe reads. */
+    private function balance(Water $water): void
     {
-        ['K1' => $k1, 'K2' => $k2, 'KB' => $kb, 'KW' => $kw, 'BT' => $bt] = $this->k($s, $body);
-        $perKg = 1 / (1000 * Seawater::NEAR_DENSITY_KG_L);
-        $alk = $s->per($s->alkMeq, $body) * $perKg;
-        $dic = $s->per($s->dicMmol, $body) * $perKg;
-        $ph = $s->ph[$body] - Carbonate::PROBE_ABOVE_TOTAL;
+        ['K1' => $k1, 'K2' => $k2, 'KB' => $kb, 'KW' => $kw, 'BT' => $bt] = $this->k($water);
+        $perKg = 1 / ($water->litres * 1000 * Seawater::NEAR_DENSITY_KG_L);
+        $alk = $water->alkMeq * $perKg;
+        $dic = $water->dicMmol * $perKg;
+        $ph = $water->ph - Carbonate::PROBE_ABOVE_TOTAL;
         for ($pass = 0; $pass < self::MOST_PASSES; $pass++) {
             $h = 10 ** -$ph;
-            $all = $h * $h + $k1 * $h + $k1 * $k2;
+            $both = $h + 2 * $k2;
+            $all = $h * $h + $k1 * ($h + $k2);
+            $carbonate = ($dic * $k1) / $all;
             $borate = ($bt * $kb) / ($kb + $h);
-            $carbonate = ($dic * $k1 * ($h + 2 * $k2)) / $all;
-            $slope = -M_LN10 * $h * (
-                ($dic * $k1 * ($all - ($h + 2 * $k2) * (2 * $h + $k1))) / ($all * $all)
-                - $borate / ($kb + $h)
-                - $kw / ($h * $h)
-                - 1
+            $hydroxide = $kw / $h;
+            $slope = -M_LN10 * (
+                $h * $carbonate * (1 - ($both * (2 * $h + $k1)) / $all)
+                - ($h * $borate) / ($kb + $h)
+                - $hydroxide
+                - $h
             );
-            $move = max(-0.5, min(0.5, ($carbonate + $borate + $kw / $h - $h - $alk) / $slope));
+            $move = max(-0.5, min(0.5, ($carbonate * $both + $borate + $hydroxide - $h - $alk) / $slope));
             $ph -= $move;
             if (abs($move) < self::LAST_MOVE) {
                 break;
             }
         }
-        $s->ph[$body] = max(3.0, min(11.0, $ph)) + Carbonate::PROBE_ABOVE_TOTAL;
+        $water->ph = max(3.0, min(11.0, $ph)) + Carbonate::PROBE_ABOVE_TOTAL;
     }
 
     /**
@@ -190,10 +184,10 @@ final class Living
      *
      * @return array{K0: float, K1: float, K2: float, KB: float, KW: float, BT: float}
      */
-    private function k(State $s, int $body): array
+    private function k(Water $water): array
     {
-        $tenthsC = (int) (10 * $s->tempC[$body] + 0.5);
-        $tenths = (int) (10 * $s->salinity($body) + 0.5);
+        $tenthsC = (int) (10 * $water->tempC + 0.5);
+        $tenths = (int) (10 * $water->salinity() + 0.5);
 
         return $this->constants[10_000 * $tenthsC + $tenths] ??= Carbonate::constants(
             min(43.0, max(19.0, $tenths / 10)),
@@ -202,10 +196,10 @@ final class Living
     }
 
     /** Renewed for each hundredth of a degree and of salinity. */
-    private function saturationMgL(State $s, int $body): float
+    private function saturationMgL(Water $water): float
     {
-        $hundredthsC = (int) (100 * $s->tempC[$body] + 0.5);
-        $hundredths = (int) (100 * $s->salinity($body) + 0.5);
+        $hundredthsC = (int) (100 * $water->tempC + 0.5);
+        $hundredths = (int) (100 * $water->salinity() + 0.5);
 
         return $this->saturationMgL[100_000 * $hundredthsC + $hundredths] ??=
             Seawater::at(min(42.0, $hundredths / 100), min(40.0, max(0.0, $hundredthsC / 100)))->oxygenSatMgL();

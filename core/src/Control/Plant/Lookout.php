@@ -6,6 +6,7 @@ namespace Velbrin\Core\Control\Plant;
 
 use Velbrin\Core\Control\AlarmTurn;
 use Velbrin\Core\Control\AlarmWatch;
+use Velbrin\Core\Control\Pace;
 use Velbrin\Core\Control\Programme\AlarmOf;
 use Velbrin\Core\Control\Programme\AlarmSight;
 
@@ -17,6 +18,9 @@ final class Lookout
 
     /** @var array<string, array{value: float, atS: float}> when each probe last read something else */
     private array $moved = [];
+
+    /** @var array<string, Pace> how fast each goes */
+    private array $paces = [];
 
     /** One of them goes by time: by how fast a value moves, or for how long it stands. */
     private readonly bool $isTimed;
@@ -101,13 +105,15 @@ final class Lookout
             }
             $was = $this->moved[$id] ?? null;
             if ($was === null || abs($was['value'] - $value) > 1e-9) {
-                $ratesPerH[$id] = $was === null ? 0.0 : (($value - $was['value']) * 3600) / max(60.0, $atS - $was['atS']);
                 $this->moved[$id] = ['value' => $value, 'atS' => $atS];
             }
             $stillS[$id] = $atS - $this->moved[$id]['atS'];
+            $this->paces[$id] ??= Pace::begun();
+            $this->paces[$id]->see($atS, $value);
+            $ratesPerH[$id] = $this->paces[$id]->perH($atS, $value);
         }
 
-        return [$ratesPerH, $stillS];
+        return [array_filter($ratesPerH, fn (?float $perH): bool => $perH !== null), $stillS];
     }
 
     /**

@@ -4,49 +4,50 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Plant;
 
-/** Carries what is dissolved with the water of one step, implicit and without making or losing any. */
-final readonly class Mixing
+/** Where what is dissolved in both waters is a step later, implicit and without making or losing any: shares of what each held. */
+final class Mixing
 {
-    /** Litres over which what the display had is spread, before anything goes to the air. */
-    private float $spreadL;
+    /** What the display held and still holds. */
+    public float $stays;
 
-    private float $sumpSpreadL;
+    /** What the sump held and the display holds then. */
+    public float $rises;
 
-    private float $leavesL;
+    /** What the display held and the sump holds then. */
+    public float $falls;
 
-    private float $sumpLeavesL;
+    /** What the sump held and still holds. */
+    public float $sumpStays;
 
-    public function __construct(private float $displayL, private float $sumpL, private Flow $flow)
-    {
-        $this->leavesL = $flow->spiltL[0];
-        $this->sumpLeavesL = $flow->spiltL[1] + $flow->skimmedL;
-        $this->spreadL = $displayL + $this->leavesL + $flow->downL;
-        $this->sumpSpreadL = $sumpL + $this->sumpLeavesL + $flow->upL;
-    }
+    /** Of what the display holds then, so much as left it with spilt water and into the air. */
+    public float $leaves;
+
+    public float $sumpLeaves;
 
     /**
-     * @param  array{float, float}  $amounts  before the step; afterwards what is there then
-     * @param  array{float, float}  $come  what is added beside what flows
-     * @param  array{float, float}  $airsL  litres whose content goes to the air
-     * @return float what left with spilt and skimmed water and into the air
+     * @param  float  $airL  litres of the display whose content goes to the air
+     * @param  float  $sumpAirL  likewise
      */
-    public function carry(array &$amounts, array $come = [0.0, 0.0], array $airsL = [0.0, 0.0]): float
+    public function __construct(State $s, Flow $flow, float $airL = 0.0, float $sumpAirL = 0.0)
     {
-        $has = $amounts[0] + $come[0];
-        $sumpHas = $amounts[1] + $come[1];
-        if ($this->sumpL <= 0) {
-            $perL = ($has + $sumpHas) / ($this->spreadL + $airsL[0]);
-            $amounts = [$perL * $this->displayL, 0.0];
+        $displayL = $s->display->litres;
+        $sumpL = $s->sump->litres;
+        $awayL = $flow->spiltL + $airL;
+        $own = $displayL + $flow->downL + $awayL;
+        $this->leaves = $displayL > 0 ? $awayL / $displayL : 0.0;
+        if ($sumpL <= 0) {
+            $this->stays = $this->rises = $displayL / $own;
+            $this->falls = $this->sumpStays = $this->sumpLeaves = 0.0;
 
-            return $perL * ($this->leavesL + $airsL[0]);
+            return;
         }
-        $own = $this->spreadL + $airsL[0];
-        $sumpOwn = $this->sumpSpreadL + $airsL[1];
-        $det = $own * $sumpOwn - $this->flow->upL * $this->flow->downL;
-        $perL = ($has * $sumpOwn + $this->flow->upL * $sumpHas) / $det;
-        $sumpPerL = ($own * $sumpHas + $this->flow->downL * $has) / $det;
-        $amounts = [$perL * $this->displayL, $sumpPerL * $this->sumpL];
-
-        return $perL * ($this->leavesL + $airsL[0]) + $sumpPerL * ($this->sumpLeavesL + $airsL[1]);
+        $sumpAwayL = $flow->sumpSpiltL + $flow->skimmedL + $sumpAirL;
+        $sumpOwn = $sumpL + $flow->upL + $sumpAwayL;
+        $det = $own * $sumpOwn - $flow->upL * $flow->downL;
+        $this->stays = ($sumpOwn * $displayL) / $det;
+        $this->rises = ($flow->upL * $displayL) / $det;
+        $this->falls = ($flow->downL * $sumpL) / $det;
+        $this->sumpStays = ($own * $sumpL) / $det;
+        $this->sumpLeaves = $sumpAwayL / $sumpL;
     }
 }

@@ -10,23 +10,44 @@ final class Senses
     /** A probe follows within this time, s. */
     private const LAG_S = 30.0;
 
+    /** Finer than any probe reads. */
+    private const DIGITS = 9;
+
     /** @var array<string, float> where a frozen probe stopped */
     private array $frozen = [];
 
     private int $seed;
 
+    private readonly bool $isNoisy;
+
+    /** A step of so long, s. */
+    private float $forS = 0.0;
+
+    /** In it a probe follows by this share. */
+    private float $share = 0.0;
+
     public function __construct(private readonly PlantSpec $plant, int $seed = 1)
     {
         $this->seed = $seed;
+        $this->isNoisy = array_filter($plant->probes, fn (ProbeAt $p): bool => $p->noise > 0) !== [];
+    }
+
+    /** One of them never reads the same twice. */
+    public function isNoisy(): bool
+    {
+        return $this->isNoisy;
     }
 
     /** Probes follow what is there. */
     public function follow(State $s, float $seconds): void
     {
-        $share = 1 - exp(-$seconds / self::LAG_S);
+        if ($seconds !== $this->forS) {
+            [$this->forS, $this->share] = [$seconds, 1 - exp(-$seconds / self::LAG_S)];
+        }
         foreach ($this->plant->probes as $id => $probe) {
             $is = $this->value($probe, $s);
-            $s->lagged[$id] = isset($s->lagged[$id]) ? $s->lagged[$id] + $share * ($is - $s->lagged[$id]) : $is;
+            $was = $s->lagged[$id] ?? $is;
+            $s->lagged[$id] = $was + $this->share * ($is - $was);
         }
     }
 
@@ -36,8 +57,14 @@ final class Senses
         $read = [];
         foreach ($this->plant->probes as $id => $probe) {
             $value = $s->lagged[$id] ?? $this->value($probe, $s);
-            $value = round(($value + $this->noise($probe)) / $probe->resolution) * $probe->resolution;
-            $read[$id] = $value;
+            $value += $probe->noise > 0 ? $this->noise($probe) : 0.0;
+            // As it is written: 26.4, and not 2e-15 more, or a limit of 26.4 is passed by what is at it.
+            $read[$id] = round(round($value / $probe->resolution) * $probe->resolution, self::DIGITS);
+        }
+        if ($broken->faults === []) {
+            $this->frozen = [];
+
+            return $read;
         }
         $isFrozen = [];
         foreach ($broken->faults as $fault) {
@@ -86,26 +113,23 @@ final class Senses
 
     private function value(ProbeAt $probe, State $s): float
     {
-        $body = $probe->body === Body::Sump && $this->plant->sump !== null ? 1 : 0;
         if ($probe->body === Body::Room) {
             return $s->roomC;
         }
+        $water = $s->water($probe->body);
 
         return match ($probe->quantity) {
-            'ph' => $s->ph[$body],
-            'salinity' => $s->salinity($body),
-            'oxygen' => $s->per($s->oxygenMg, $body),
-            'level' => $body === 1 ? $s->sumpMm() : $s->overMm,
-            default => $s->tempC[$body],
+            'ph' => $water->ph,
+            'salinity' => $water->salinity(),
+            'oxygen' => $water->perL($water->oxygenMg),
+            'level' => $water === $s->sump ? $s->sumpMm() : $s->overMm,
+            default => $water->tempC,
         };
     }
 
     /** The same for the same seed: three even numbers make one that is nearly normal. */
     private function noise(ProbeAt $probe): float
     {
-        if ($probe->noise <= 0) {
-            return 0.0;
-        }
         $sum = 0.0;
         for ($n = 0; $n < 3; $n++) {
             $this->seed = ($this->seed * 1_103_515_245 + 12_345) % 2_147_483_648;

@@ -27,6 +27,12 @@ final class Simulation
     /** Shorter steps are not cut any more, s. */
     private const LEAST_STEP_S = 1.0;
 
+    /** So near to a moment it is that moment, s. */
+    private const NEAR_S = 1e-6;
+
+    /** No step is shorter, s. */
+    private const SHORTEST_S = 1e-3;
+
     private readonly Head $head;
 
     private readonly Tank $tank;
@@ -65,6 +71,15 @@ final class Simulation
     /** When the clock alone may decide otherwise, s. */
     private float $turnsS = -INF;
 
+    /** When something other than the programme may turn, s. */
+    private float $nextS = INF;
+
+    /** Until a limit is crossed or the clock turns something, everything goes on as it is. */
+    private bool $isStill = false;
+
+    /** Probes and switches were read before the last step. */
+    private bool $isStale = false;
+
     /** @var list<mixed> what alarms could see when they were last looked at */
     private array $viewed = [];
 
@@ -75,6 +90,9 @@ final class Simulation
     private array $alkalinity = [];
 
     private float $leastAlk = INF;
+
+    /** When it was last written down. */
+    private float $alkalinityS = -INF;
 
     /** @var array<string, array{level: float, untilS: float}> what was asked of an outlet for a while */
     private array $orders = [];
@@ -104,6 +122,7 @@ final class Simulation
         $this->s = $this->tank->begun();
         $this->senses->follow($this->s, 0.0);
         $this->seen = $this->crossing->seen($this->s, $this->senses);
+        $this->crossing->settle($this->seen);
         $this->observe();
     }
 
@@ -131,7 +150,7 @@ final class Simulation
         Check::within('everyS', $everyS, 1, 86_400);
         $run = self::begin($setup, $plant, $faults, $limits, $stepS, $arrivesS, $seed);
         $begun = clone $run->s;
-        for ($nextS = 0.0; $nextS < $hours * 3600 - 1e-6; $nextS += $everyS) {
+        for ($nextS = 0.0; $nextS < $hours * 3600 - self::NEAR_S; $nextS += $everyS) {
             $run->to($nextS);
             $run->journal->note($run->atS, $run->s);
         }
@@ -159,7 +178,9 @@ final class Simulation
     ): self {
         Check::within('stepS', $stepS, self::LEAST_STEP_S, self::MOST_STEP_S);
         $run = new self($setup, $plant, $faults, $limits, $stepS, $arrivesS, $seed);
+        $run->harms(false);
         $run->decide();
+        $run->plan();
 
         return $run;
     }
@@ -167,11 +188,20 @@ final class Simulation
     /** Plays on to that moment, s from the beginning. */
     public function to(float $endS): void
     {
-        while ($this->atS < $endS - 1e-6) {
-            $this->advance($endS);
+        while ($this->atS < $endS - self::NEAR_S) {
+            $isQuiet = $this->advance($endS);
+            $this->journal->measure($this->s);
+            $this->harms($isQuiet);
+            if ($isQuiet) {
+                $this->isStale = true;
+
+                continue;
+            }
             $this->observe();
-            $this->look();
+            $this->alarms();
+            $this->arrive();
             $this->decide();
+            $this->plan();
         }
     }
 
@@ -185,6 +215,7 @@ final class Simulation
         $this->faults = $faults;
         $this->observe();
         $this->decide();
+        $this->plan();
     }
 
     /** From now on, for so long, that outlet does this; null: what its rule says again. */
@@ -194,12 +225,16 @@ final class Simulation
         if ($level !== null) {
             $this->orders[$outlet] = ['level' => $level, 'untilS' => $this->atS + $forS];
         }
+        $this->freshen();
         $this->decide();
+        $this->plan();
     }
 
     /** What a controller would report now. */
     public function reports(): Report
     {
+        $this->freshen();
+
         return new Report(
             atS: $this->atS,
             hasPower: $this->broken->hasPower(),
@@ -248,18 +283,19 @@ final class Simulation
         $this->broken = Broken::at($this->faults, $this->atS);
         $this->probes = $this->senses->probes($this->s, $this->broken);
         $this->switches = $this->senses->switches($this->s, $this->broken);
+        $this->isStale = false;
     }
 
     /** Decides every outlet anew, where what is sensed or the clock may decide otherwise than before. */
     private function decide(): void
     {
         $this->journal->faults($this->atS, $this->faults);
-        $isThere = $this->comesS !== null && $this->atS >= $this->comesS - 1e-6;
+        $isThere = $this->comesS !== null && $this->atS >= $this->comesS - self::NEAR_S;
         $this->comesS = $isThere ? null : $this->comesS;
         $this->endOrders();
         $reset = $isThere ? $this->journal->latched : [];
         $sensed = [$this->probes, $this->switches, $this->broken->faults, $this->orders, $reset];
-        $isSame = $sensed === $this->sensed && $this->atS < $this->turnsS - 1e-6;
+        $isSame = $sensed === $this->sensed && $this->atS < $this->turnsS - self::NEAR_S;
         if ($isSame && ! $this->head->goesOn()) {
             return;
         }
@@ -282,65 +318,80 @@ final class Simulation
     private function endOrders(): void
     {
         foreach ($this->orders as $outlet => $order) {
-            if ($order['untilS'] <= $this->atS + 1e-6) {
+            if ($order['untilS'] <= $this->atS + self::NEAR_S) {
                 unset($this->orders[$outlet]);
             }
         }
     }
 
-    private function advance(float $noLaterS): void
+    /** @return bool nothing can have turned: no limit is crossed, nothing waits, nothing is broken */
+    private function advance(float $noLaterS): bool
     {
-        $seconds = max(1e-3, min($this->stepS, $noLaterS - $this->atS, $this->turnsS - $this->atS, $this->untilTurnS()));
+        $endS = max($this->atS + self::SHORTEST_S, min($this->atS + $this->stepS, $noLaterS, $this->turnsS, $this->nextS));
+        // To the very moment, so that a fault that begins then is there then.
+        $endS = abs($this->nextS - $endS) < self::NEAR_S ? $this->nextS : $endS;
+        $seconds = $endS - $this->atS;
         $before = $this->s;
         [$this->s, $seen] = $this->stepped($before, $seconds);
-        if ($seconds > self::LEAST_STEP_S) {
-            $share = $this->crossing->share($this->seen, $seen);
-            if ($share < 1.0) {
-                $seconds = max(self::LEAST_STEP_S, $share * $seconds);
-                [$this->s, $seen] = $this->stepped($before, $seconds);
-            }
+        $share = $this->crossing->share($this->seen, $seen);
+        if ($share < 1.0 && $seconds > self::LEAST_STEP_S) {
+            $seconds = max(self::LEAST_STEP_S, $share * $seconds);
+            $endS = $this->atS + $seconds;
+            [$this->s, $seen] = $this->stepped($before, $seconds);
+        }
+        if ($share < 1.0) {
+            $this->crossing->settle($seen);
         }
         $this->seen = $seen;
-        $this->atS += $seconds;
+        $this->atS = $endS;
         $this->steps++;
+
+        return $share >= 1.0 && $this->isStill && $this->atS < min($this->turnsS, $this->nextS) - self::NEAR_S;
     }
 
     /** @return array{0: State, 1: list<float>} and what limits are compared with */
     private function stepped(State $from, float $seconds): array
     {
-        $s = $this->tank->after($from, $this->levels, $this->broken, $this->begins->plus($this->atS + $seconds), $seconds);
+        $s = $this->tank->after($from, $this->levels, $this->broken, $this->begins->minuteAfter($this->atS + $seconds), $seconds);
         $this->senses->follow($s, $seconds);
 
         return [$s, $this->crossing->seen($s, $this->senses)];
     }
 
-    /** s until a fault begins or ends, somebody comes, or an alarm has waited long enough. */
-    private function untilTurnS(): float
+    /** When a fault begins or ends, somebody comes, or an alarm has waited long enough; and whether anything moves until then. */
+    private function plan(): void
     {
-        $next = min($this->comesS ?? INF, $this->atS + $this->lookout->untilS());
-        foreach ($this->orders as $order) {
-            $next = $order['untilS'] > $this->atS + 1e-6 ? min($next, $order['untilS']) : $next;
-        }
+        $moments = [$this->comesS ?? INF, $this->atS + $this->lookout->untilS(), ...array_column($this->orders, 'untilS')];
         foreach ($this->faults as $fault) {
-            foreach ([$fault->fromS, $fault->untilS] as $at) {
-                $next = $at > $this->atS + 1e-6 ? min($next, $at) : $next;
-            }
+            array_push($moments, $fault->fromS, $fault->untilS);
         }
-
-        return $next > $this->atS + 1e-6 ? $next - $this->atS : INF;
+        $this->nextS = INF;
+        foreach ($moments as $atS) {
+            $this->nextS = $atS > $this->atS + self::NEAR_S ? min($this->nextS, $atS) : $this->nextS;
+        }
+        $this->isStill = $this->broken->faults === []
+            && ! $this->senses->isNoisy()
+            && $this->lookout->isCalm()
+            && ! $this->head->goesOn();
     }
 
-    /** After a step: alarms, people, harm. */
-    private function look(): void
+    /** What probes and switches say now, where nobody has looked since nothing turned. */
+    private function freshen(): void
     {
-        $this->journal->measure($this->s);
-        $this->alarms();
-        $this->arrive();
+        if ($this->isStale) {
+            $this->observe();
+        }
+    }
+
+    /** Where no limit is crossed only what adds up can have come to harm. */
+    private function harms(bool $isQuiet): void
+    {
         $hasChemistry = $this->plant->start->alkMeqL !== null && $this->plant->life !== null;
-        $this->journal->harms(
-            $this->atS,
-            $this->limits->beyond($this->s, $hasChemistry, $hasChemistry ? $this->alkRise() : null),
-        );
+        $alkRise = $hasChemistry ? $this->alkRise() : null;
+        if ($isQuiet && $this->s->floorL <= 0 && ($alkRise === null || $alkRise < $this->limits->alkRiseMeqL)) {
+            return;
+        }
+        $this->journal->harms($this->atS, $this->limits->beyond($this->s, $hasChemistry, $alkRise));
     }
 
     /** Where nothing waits, alarms that see what they saw before say what they said before. */
@@ -367,7 +418,7 @@ final class Simulation
     /** Whoever comes mends all that is broken by then. */
     private function arrive(): void
     {
-        if ($this->comesS === null || $this->atS < $this->comesS - 1e-6) {
+        if ($this->comesS === null || $this->atS < $this->comesS - self::NEAR_S) {
             return;
         }
         $this->faults = array_map(
@@ -383,14 +434,14 @@ final class Simulation
     /** Within the last 24 h, meq/L. */
     private function alkRise(): float
     {
-        $now = $this->s->per($this->s->alkMeq, 0);
-        $last = $this->alkalinity === [] ? -INF : $this->alkalinity[count($this->alkalinity) - 1]['atS'];
-        if ($this->atS - $last >= 3600) {
+        $now = $this->s->display->perL($this->s->display->alkMeq);
+        if ($this->atS >= $this->alkalinityS + 3600) {
+            $this->alkalinityS = $this->atS;
             $this->alkalinity[] = ['atS' => $this->atS, 'alk' => $now];
             $this->alkalinity = array_values(array_filter($this->alkalinity, fn (array $a): bool => $a['atS'] > $this->atS - 86_400));
             $this->leastAlk = min($now, ...array_column($this->alkalinity, 'alk'));
         }
 
-        return max(0.0, $now - $this->leastAlk);
+        return $now > $this->leastAlk ? $now - $this->leastAlk : 0.0;
     }
 }

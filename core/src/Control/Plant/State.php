@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Plant;
 
-use Velbrin\Core\Seawater\Seawater;
-
-/**
- * All that changes in a run: levels, litres, and what is in them. Amounts, not concentrations, so that nothing is made or lost. The
- * first of two numbers is the display, the second the sump.
- */
+/** All that changes in a run: levels, the two waters with what is in them, and what came and went since it began. */
 final class State
 {
+    public Water $display;
+
+    /** Empty in a system without a sump. */
+    public Water $sump;
+
     /** Water in the display above its edge; below it where a line has drawn it down, mm. */
     public float $overMm = 0.0;
 
@@ -31,27 +31,6 @@ final class State
     public float $mainsL = 0.0;
 
     public float $roomC = 0.0;
-
-    /** @var array{float, float} */
-    public array $tempC = [0.0, 0.0];
-
-    /** @var array{float, float} */
-    public array $saltG = [0.0, 0.0];
-
-    /** @var array{float, float} */
-    public array $alkMeq = [0.0, 0.0];
-
-    /** @var array{float, float} */
-    public array $dicMmol = [0.0, 0.0];
-
-    /** @var array{float, float} */
-    public array $caMg = [0.0, 0.0];
-
-    /** @var array{float, float} */
-    public array $oxygenMg = [0.0, 0.0];
-
-    /** @var array{float, float} as a probe reads it */
-    public array $ph = [8.2, 8.2];
 
     /** What left with spilled water and skimmate. */
     public float $saltOutG = 0.0;
@@ -82,22 +61,21 @@ final class State
 
     public function __construct(private readonly PlantSpec $plant)
     {
+        $this->display = new Water();
+        $this->sump = new Water();
     }
 
-    public function displayL(): float
+    public function __clone()
     {
-        return $this->plant->display->crestL + $this->plant->display->areaM2 * $this->overMm;
+        $this->display = clone $this->display;
+        $this->sump = clone $this->sump;
     }
 
-    public function sumpL(): float
+    /** The levels stand otherwise, and with them the litres of both waters. */
+    public function measure(): void
     {
-        return $this->plant->sump === null ? 0.0 : $this->plant->sump->fixedL + $this->returnL;
-    }
-
-    /** @return array{float, float} */
-    public function litres(): array
-    {
-        return [$this->displayL(), $this->sumpL()];
+        $this->display->litres = $this->plant->display->crestL + $this->plant->display->areaM2 * $this->overMm;
+        $this->sump->litres = $this->plant->sump === null ? 0.0 : $this->plant->sump->fixedL + $this->returnL;
     }
 
     /** The level of the last chamber above the intake, mm; of a system without a sump, that of the display. */
@@ -106,33 +84,14 @@ final class State
         return $this->plant->sump?->level($this->returnL) ?? $this->overMm;
     }
 
-    /** @param  array{float, float}  $amounts */
-    public function per(array $amounts, int $body): float
+    public function water(Body $body): Water
     {
-        $litres = $body === 0
-            ? $this->plant->display->crestL + $this->plant->display->areaM2 * $this->overMm
-            : $this->sumpL();
-
-        return $litres > 0 ? $amounts[$body] / $litres : 0.0;
-    }
-
-    public function salinity(int $body): float
-    {
-        return $this->per($this->saltG, $body) / Seawater::NEAR_DENSITY_KG_L;
+        return $body === Body::Sump && $this->plant->sump !== null ? $this->sump : $this->display;
     }
 
     /** All water there is, wherever it lies, L. */
     public function allL(): float
     {
-        return $this->displayL() + $this->sumpL() + $this->storeL + $this->floorL + $this->cupL;
-    }
-
-    /** @return array{float, float} heat stored in each water, J above 0 °C */
-    public function storedJ(): array
-    {
-        return [
-            Warmth::J_PER_L_K * $this->displayL() * $this->tempC[0],
-            Warmth::J_PER_L_K * $this->sumpL() * $this->tempC[1],
-        ];
+        return $this->display->litres + $this->sump->litres + $this->storeL + $this->floorL + $this->cupL;
     }
 }

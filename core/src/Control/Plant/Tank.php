@@ -6,7 +6,6 @@ namespace Velbrin\Core\Control\Plant;
 
 use Velbrin\Core\Chemistry\Carbonate;
 use Velbrin\Core\Control\Job;
-use Velbrin\Core\Control\Programme\Moment;
 use Velbrin\Core\Seawater\Seawater;
 
 /** The physics of a run: how a system stands at its beginning, and how one step later. */
@@ -32,8 +31,9 @@ final readonly class Tank
         $s->returnL = $this->plant->sump?->litres($start->sumpMm) ?? 0.0;
         $s->storeL = $start->storeL ?? 0.0;
         $s->roomC = $this->plant->room->at($start->minute);
-        $s->tempC = [$start->tempC, $start->tempC];
+        $s->display->tempC = $s->sump->tempC = $start->tempC;
         $s->overMm = $this->runningMm();
+        $s->measure();
         foreach ($this->plant->devices as $outlet => $device) {
             if ($device->vesselMl !== null) {
                 $s->vesselMl[$outlet] = $device->vesselMl;
@@ -46,17 +46,18 @@ final readonly class Tank
 
     /**
      * @param  array<string, float>  $levels  of outlets, 0 to 1
-     * @param  Moment  $then  the end of the step
+     * @param  float  $minute  of the day on the wall, at the end of the step
      */
-    public function after(State $from, array $levels, Broken $broken, Moment $then, float $seconds): State
+    public function after(State $from, array $levels, Broken $broken, float $minute, float $seconds): State
     {
         $s = clone $from;
-        $this->weather($s, $broken, $then, $seconds);
+        $this->weather($s, $broken, $minute, $seconds);
         $deeds = $this->workshop->deeds($levels, $broken, $s);
-        $beforeJ = $s->storedJ();
+        $beforeJ = $s->display->storedJ();
+        $sumpBeforeJ = $s->sump->storedJ();
         $flow = Flow::step($this->plant, $s, $deeds, $seconds, $broken->drainShare());
-        Warmth::step($this->plant, $s, $deeds, $flow, $beforeJ, $seconds);
-        $this->dissolve($s, $flow, $deeds, $then->minute, $seconds);
+        Warmth::step($this->plant, $s, $deeds, $flow, $beforeJ, $sumpBeforeJ, $seconds);
+        $this->dissolve($s, $flow, $deeds, $minute, $seconds);
         $s->drawnWh += ($deeds->drawsW * $seconds) / 3600;
 
         return $s;
@@ -87,43 +88,67 @@ final readonly class Tank
         $carbon = $start->alkMeqL === null
             ? null
             : Carbonate::fromProbe($start->alkMeqL, $start->salinity, $start->tempC, $start->ph);
-        foreach ([0, 1] as $body) {
-            $litres = $s->litres()[$body];
-            $s->saltG[$body] = $litres * $start->salinity * Seawater::NEAR_DENSITY_KG_L;
+        foreach ([$s->display, $s->sump] as $in) {
+            $in->saltG = $in->litres * $start->salinity * Seawater::NEAR_DENSITY_KG_L;
             if ($carbon === null) {
                 continue;
             }
-            $s->alkMeq[$body] = $litres * (float) $start->alkMeqL;
-            $s->dicMmol[$body] = $litres * $carbon->dicMmolKg * Seawater::NEAR_DENSITY_KG_L;
-            $s->caMg[$body] = $litres * $start->caMgL;
-            $s->oxygenMg[$body] = self::BEGINS_WITH * $litres * $water->oxygenSatMgL();
-            $s->ph[$body] = $start->ph;
+            $in->alkMeq = $in->litres * (float) $start->alkMeqL;
+            $in->dicMmol = $in->litres * $carbon->dicMmolKg * Seawater::NEAR_DENSITY_KG_L;
+            $in->caMg = $in->litres * $start->caMgL;
+            $in->oxygenMg = self::BEGINS_WITH * $in->litres * $water->oxygenSatMgL();
+            $in->ph = $start->ph;
         }
     }
 
     /** A room with its heating follows the day; without, it goes towards outdoors. */
-    private function weather(State $s, Broken $broken, Moment $then, float $seconds): void
+    private function weather(State $s, Broken $broken, float $minute, float $seconds): void
     {
         $goalC = $broken->roomGoalC() ?? ($broken->hasPower() ? null : $this->plant->room->outdoorsC);
         $s->roomC = $goalC === null
-            ? $this->plant->room->at($then->minute)
+            ? $this->plant->room->at($minute)
             : $goalC + ($s->roomC - $goalC) * exp(-$seconds / Surroundings::DRIFT_S);
     }
 
     /** What is dissolved goes with the water; what lives takes and gives. */
     private function dissolve(State $s, Flow $flow, Deeds $deeds, float $minute, float $seconds): void
     {
-        $changes = $this->living->changes($s, $deeds, $minute, $seconds);
-        $mixing = new Mixing($s->displayL(), $s->sumpL(), $flow);
-        $s->saltOutG += $mixing->carry($s->saltG);
+        $display = $s->display;
+        $sump = $s->sump;
+        $gain = new Gain();
+        $sumpGain = new Gain();
+        $this->living->step($s, $deeds, $gain, $sumpGain, $minute, $seconds);
+        $with = new Mixing($s, $flow);
+        $saltG = $with->stays * $display->saltG + $with->rises * $sump->saltG;
+        $sump->saltG = $with->falls * $display->saltG + $with->sumpStays * $sump->saltG;
+        $display->saltG = $saltG;
+        $s->saltOutG += $with->leaves * $saltG + $with->sumpLeaves * $sump->saltG;
         if ($this->plant->start->alkMeqL === null) {
             return;
         }
-        $s->alkOutMeq += $mixing->carry($s->alkMeq, $changes->alk);
-        $s->dicOutMmol += $mixing->carry($s->dicMmol, $changes->dic, $changes->dicAirsL);
-        $mixing->carry($s->caMg, $changes->ca);
-        $mixing->carry($s->oxygenMg, $changes->oxygen, $changes->oxygenAirsL);
-        $s->oxygenMg = [max(0.0, $s->oxygenMg[0]), max(0.0, $s->oxygenMg[1])];
+        $has = $display->alkMeq + $gain->alkMeq;
+        $sumpHas = $sump->alkMeq + $sumpGain->alkMeq;
+        $display->alkMeq = $with->stays * $has + $with->rises * $sumpHas;
+        $sump->alkMeq = $with->falls * $has + $with->sumpStays * $sumpHas;
+        $s->alkOutMeq += $with->leaves * $display->alkMeq + $with->sumpLeaves * $sump->alkMeq;
+
+        $has = $display->caMg + $gain->caMg;
+        $sumpHas = $sump->caMg + $sumpGain->caMg;
+        $display->caMg = $with->stays * $has + $with->rises * $sumpHas;
+        $sump->caMg = $with->falls * $has + $with->sumpStays * $sumpHas;
+
+        $with = new Mixing($s, $flow, $gain->dicAirL, $sumpGain->dicAirL);
+        $has = $display->dicMmol + $gain->dicMmol;
+        $sumpHas = $sump->dicMmol + $sumpGain->dicMmol;
+        $display->dicMmol = $with->stays * $has + $with->rises * $sumpHas;
+        $sump->dicMmol = $with->falls * $has + $with->sumpStays * $sumpHas;
+        $s->dicOutMmol += $with->leaves * $display->dicMmol + $with->sumpLeaves * $sump->dicMmol;
+
+        $with = new Mixing($s, $flow, $gain->oxygenAirL, $sumpGain->oxygenAirL);
+        $has = $display->oxygenMg + $gain->oxygenMg;
+        $sumpHas = $sump->oxygenMg + $sumpGain->oxygenMg;
+        $display->oxygenMg = max(0.0, $with->stays * $has + $with->rises * $sumpHas);
+        $sump->oxygenMg = max(0.0, $with->falls * $has + $with->sumpStays * $sumpHas);
         $this->living->settle($s);
     }
 }

@@ -12,48 +12,47 @@ final class Warmth
     /** Of a litre of sea water, J/K. */
     public const J_PER_L_K = Seawater::NEAR_DENSITY_KG_L * Seawater::HEAT_CAPACITY;
 
-    /** @param  array{float, float}  $beforeJ  in each water before anything flowed */
-    public static function step(PlantSpec $plant, State $s, Deeds $deeds, Flow $flow, array $beforeJ, float $seconds): void
-    {
+    /**
+     * @param  float  $beforeJ  in the display before anything flowed
+     * @param  float  $sumpBeforeJ  likewise
+     */
+    public static function step(
+        PlantSpec $plant,
+        State $s,
+        Deeds $deeds,
+        Flow $flow,
+        float $beforeJ,
+        float $sumpBeforeJ,
+        float $seconds,
+    ): void {
         $k = self::J_PER_L_K;
         $room = $plant->room;
-        $leavesL = $flow->spiltL[0] + $flow->evaporatedL[0];
+        $lossJK = $seconds * $room->displayWK + $k * ($flow->spiltL + $flow->vapourL);
         // Fresh water arrives with the room’s temperature; evaporated water leaves with its own.
-        $comesJ = $seconds * ($deeds->heatW[0] + $room->displayWK * $s->roomC - $flow->latentW[0]);
-        $own = $k * ($s->displayL() + $leavesL) + $seconds * $room->displayWK;
+        $comesJ = $seconds * ($deeds->heatW + $room->displayWK * $s->roomC - $flow->latentW);
         $freshJ = $k * $flow->freshL * $s->roomC;
         if ($plant->sump === null) {
-            $tempC = ($beforeJ[0] + $comesJ + $freshJ) / $own;
-            $s->tempC = [$tempC, $tempC];
-            $s->heatJ += $comesJ + $freshJ - ($seconds * $room->displayWK + $k * $leavesL) * $tempC;
+            $comesJ += $freshJ;
+            $tempC = ($beforeJ + $comesJ) / ($k * $s->display->litres + $lossJK);
+            $s->display->tempC = $s->sump->tempC = $tempC;
+            $s->heatJ += $comesJ - $lossJK * $tempC;
 
             return;
         }
-        $sumpLeavesL = $flow->spiltL[1] + $flow->evaporatedL[1] + $flow->skimmedL;
-        $sumpComesJ = $seconds * ($deeds->heatW[1] + $room->sumpWK * $s->roomC - $flow->latentW[1]) + $freshJ;
-        $sumpOwn = $k * ($s->sumpL() + $sumpLeavesL) + $seconds * $room->sumpWK;
-        $s->tempC = self::both(
-            $own + $k * $flow->downL,
-            -$k * $flow->upL,
-            -$k * $flow->downL,
-            $sumpOwn + $k * $flow->upL,
-            [$beforeJ[0] + $comesJ, $beforeJ[1] + $sumpComesJ],
-        );
-        $s->heatJ += $comesJ + $sumpComesJ
-            - ($seconds * $room->displayWK + $k * $leavesL) * $s->tempC[0]
-            - ($seconds * $room->sumpWK + $k * $sumpLeavesL) * $s->tempC[1];
-    }
-
-    /**
-     * Two equations with two unknowns.
-     *
-     * @param  array{float, float}  $right
-     * @return array{float, float}
-     */
-    private static function both(float $a, float $b, float $c, float $d, array $right): array
-    {
-        $det = $a * $d - $b * $c;
-
-        return [($right[0] * $d - $b * $right[1]) / $det, ($a * $right[1] - $c * $right[0]) / $det];
+        $sumpLossJK = $seconds * $room->sumpWK + $k * ($flow->sumpSpiltL + $flow->sumpVapourL + $flow->skimmedL);
+        $sumpComesJ = $seconds * ($deeds->sumpHeatW + $room->sumpWK * $s->roomC - $flow->sumpLatentW) + $freshJ;
+        // Two equations with two unknowns: what each holds and loses, and what goes up and comes down between them.
+        $upJK = $k * $flow->upL;
+        $downJK = $k * $flow->downL;
+        $ownJK = $k * $s->display->litres + $lossJK + $downJK;
+        $sumpOwnJK = $k * $s->sump->litres + $sumpLossJK + $upJK;
+        $hasJ = $beforeJ + $comesJ;
+        $sumpHasJ = $sumpBeforeJ + $sumpComesJ;
+        $det = $ownJK * $sumpOwnJK - $upJK * $downJK;
+        $tempC = ($hasJ * $sumpOwnJK + $upJK * $sumpHasJ) / $det;
+        $sumpC = ($ownJK * $sumpHasJ + $downJK * $hasJ) / $det;
+        $s->display->tempC = $tempC;
+        $s->sump->tempC = $sumpC;
+        $s->heatJ += $comesJ + $sumpComesJ - $lossJK * $tempC - $sumpLossJK * $sumpC;
     }
 }

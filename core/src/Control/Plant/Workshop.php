@@ -14,8 +14,14 @@ final class Workshop
 
     private ?Deeds $last = null;
 
-    /** @var list<mixed> of what the last deeds came */
-    private array $from = [];
+    /** @var array<string, float> of which the last deeds came */
+    private array $levels = [];
+
+    /** @var list<Fault> likewise */
+    private array $faults = [];
+
+    /** @var list<bool> likewise, of those that hold themselves off */
+    private array $rest = [];
 
     public function __construct(private readonly PlantSpec $plant)
     {
@@ -25,15 +31,16 @@ final class Workshop
     /** @param  array<string, float>  $levels  of outlets, 0 to 1 */
     public function deeds(array $levels, Broken $broken, State $s): Deeds
     {
-        $from = [$levels, $broken->faults];
+        $rest = [];
         foreach ($this->thermostats as $device) {
-            $from[] = $this->rests($device, $s);
+            $rest[] = $this->rests($device, $s);
         }
-        if ($this->last === null || $from !== $this->from) {
-            [$this->last, $this->from] = [$this->done($levels, $broken, $s), $from];
+        if ($this->last !== null && $levels === $this->levels && $broken->faults === $this->faults && $rest === $this->rest) {
+            return $this->last;
         }
+        [$this->levels, $this->faults, $this->rest] = [$levels, $broken->faults, $rest];
 
-        return $this->last;
+        return $this->last = $this->done($levels, $broken, $s);
     }
 
     /** @param  array<string, float>  $levels */
@@ -82,19 +89,18 @@ final class Workshop
     /** Its own thermostat holds it off. */
     private function rests(Device $device, State $s): bool
     {
-        return $device->thermostatC !== null && $s->tempC[$this->body($device)] >= $device->thermostatC;
-    }
-
-    /** @return 0|1 */
-    private function body(Device $device): int
-    {
-        return $device->body === Body::Sump && $this->plant->sump !== null ? 1 : 0;
+        return $device->thermostatC !== null && $s->water($device->body)->tempC >= $device->thermostatC;
     }
 
     private function work(string $outlet, Device $device, float $level, bool $isEmpty, Deeds $deeds): void
     {
         $deeds->drawsW += $device->watts * $level;
-        $deeds->heatW[$this->body($device)] += $device->watts * $level * $device->heatShare - $device->coolsW * $level;
+        $heatW = $device->watts * $level * $device->heatShare - $device->coolsW * $level;
+        if ($device->body === Body::Sump && $this->plant->sump !== null) {
+            $deeds->sumpHeatW += $heatW;
+        } else {
+            $deeds->heatW += $heatW;
+        }
         match ($device->job) {
             Job::ReturnPump => $deeds->returnLh += $device->litresPerH * $level,
             Job::TopOff => $deeds->topOffLh += $isEmpty ? 0.0 : $device->litresPerH * $level,

@@ -44,6 +44,14 @@ final readonly class AlarmOf
     ) {
     }
 
+    /** @return array<string, list<float>> what the reading of its probe is compared with, where it goes by that alone */
+    public function limits(): array
+    {
+        $limits = array_filter([$this->low, $this->high], fn (?float $limit): bool => $limit !== null);
+
+        return $this->probe === null || $limits === [] ? [] : [$this->probe => array_values($limits)];
+    }
+
     /** Whether it holds now; null: nobody can see. */
     public function holds(AlarmSight $sight): ?bool
     {

@@ -16,12 +16,7 @@ final readonly class Always implements Rule
         return $this->isOn ? 'on' : 'off';
     }
 
-    public function probes(): array
-    {
-        return [];
-    }
-
-    public function switches(): array
+    public function limits(): array
     {
         return [];
     }

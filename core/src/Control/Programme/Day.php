@@ -40,12 +40,7 @@ final readonly class Day implements Rule
         return 'day';
     }
 
-    public function probes(): array
-    {
-        return [];
-    }
-
-    public function switches(): array
+    public function limits(): array
     {
         return [];
     }

@@ -20,12 +20,7 @@ final readonly class Follow implements Rule
         return 'follow';
     }
 
-    public function probes(): array
-    {
-        return [];
-    }
-
-    public function switches(): array
+    public function limits(): array
     {
         return [];
     }

@@ -36,6 +36,19 @@ final readonly class Guard
         }
     }
 
+    /** @return array<string, list<float>> what the reading of each probe is compared with */
+    public function limits(): array
+    {
+        $limits = [];
+        foreach ([...$this->when, ...($this->clears === null ? [] : [$this->clears])] as $condition) {
+            if ($condition->probe !== null && $condition->limit !== null) {
+                $limits[$condition->probe][] = $condition->limit;
+            }
+        }
+
+        return $limits;
+    }
+
     /** s until it may act by the clock alone, while its conditions hold; INF: not. */
     public function untilS(Moment $now, Memory $own): float
     {

@@ -49,6 +49,9 @@ final class Head
     /** A level of a plan rises or falls all the time. */
     private readonly bool $hasRamp;
 
+    /** @var array<string, list<Guard>> by the outlet they guard */
+    private array $guardsOf = [];
+
     /** @var list<string> outlets that refill no more than so much in a day */
     private readonly array $capped;
 
@@ -63,6 +66,9 @@ final class Head
             }
         }
         [$this->hasRamp, $this->capped] = [$hasRamp, $capped];
+        foreach ($programme->guards as $guard) {
+            $this->guardsOf[$guard->outlet][] = $guard;
+        }
         $this->boot();
     }
 
@@ -137,13 +143,19 @@ final class Head
     {
         $id = $outlet->id;
         $onS = $this->onSinceS[$id] ?? null;
-        $next = self::sooner(INF, $this->poweredS + $outlet->powerReturnS, $nowS);
-        if ($onS !== null) {
+        $next = $outlet->powerReturnS > 0 ? self::sooner(INF, $this->poweredS + $outlet->powerReturnS, $nowS) : INF;
+        if ($onS !== null && $outlet->minimumOnS > 0) {
             $next = self::sooner($next, $onS + $outlet->minimumOnS, $nowS);
-            $next = self::sooner($next, $onS + ($outlet->maximumOnS ?? -INF), $nowS);
         }
-        $next = self::sooner($next, ($this->offSinceS[$id] ?? -INF) + $outlet->minimumOffS, $nowS);
-        $next = self::sooner($next, ($this->restingS[$id] ?? -INF) + $outlet->restS, $nowS);
+        if ($onS !== null && $outlet->maximumOnS !== null) {
+            $next = self::sooner($next, $onS + $outlet->maximumOnS, $nowS);
+        }
+        if ($outlet->minimumOffS > 0) {
+            $next = self::sooner($next, ($this->offSinceS[$id] ?? -INF) + $outlet->minimumOffS, $nowS);
+        }
+        if ($outlet->restS > 0) {
+            $next = self::sooner($next, ($this->restingS[$id] ?? -INF) + $outlet->restS, $nowS);
+        }
         foreach ($this->pauses === [] ? [] : $outlet->pauses as $group => $pause) {
             $next = self::sooner($next, ($this->pauses[$group]['lastS'] ?? -INF) + $pause->lengthS, $nowS);
             $next = self::sooner($next, ($this->pauses[$group]['firstS'] ?? -INF) + self::PAUSE_TIMES * $pause->lengthS, $nowS);
@@ -230,8 +242,8 @@ final class Head
     private function decide(Outlet $outlet, Moment $now, Sensed $sensed, array $decided): Decision
     {
         $wants = $outlet->rule->wants($now, $sensed, $this->rules[$outlet->id], $decided);
-        $guard = $this->guard($outlet, $now, $sensed);
-        if (in_array($outlet->id, $sensed->locks, true)) {
+        $guard = isset($this->guardsOf[$outlet->id]) ? $this->guard($outlet, $now, $sensed) : null;
+        if ($sensed->locks !== [] && in_array($outlet->id, $sensed->locks, true)) {
             return new Decision(0.0, Says::Lock, $wants);
         }
         if ($guard !== null && $guard[0] <= 0.0) {
@@ -242,12 +254,12 @@ final class Head
             return new Decision(0.0, Says::MaximumOn, $wants);
         }
         $asked = $guard === null ? $this->asked($outlet, $now, $sensed, $wants) : new Decision($guard[0], Says::Guard, $wants, $guard[1]);
-        if ($asked->isOn() && ! $this->isOn($outlet)) {
-            return $this->waits($outlet, $now, $wants) ?? $asked;
+        $wasOn = $this->isOn($outlet);
+        if ($asked->level > 0) {
+            return $wasOn ? $asked : $this->waits($outlet, $now, $wants) ?? $asked;
         }
-        $isShort = $this->isOn($outlet) && $now->atS - ($this->onSinceS[$outlet->id] ?? -INF) < $outlet->minimumOnS;
 
-        return ! $asked->isOn() && $isShort
+        return $wasOn && $now->atS - ($this->onSinceS[$outlet->id] ?? -INF) < $outlet->minimumOnS
             ? new Decision($this->levels[$outlet->id] ?? 1.0, Says::MinimumOn, $wants)
             : $asked;
     }
@@ -283,8 +295,8 @@ final class Head
     {
         $speaks = null;
         $rank = 0;
-        foreach ($this->programme->guards as $guard) {
-            if ($guard->outlet !== $outlet->id || ! $guard->acts($now, $sensed, $this->guards[$guard->id])) {
+        foreach ($this->guardsOf[$outlet->id] ?? [] as $guard) {
+            if (! $guard->acts($now, $sensed, $this->guards[$guard->id])) {
                 continue;
             }
             $weight = $guard->rank->weight();
@@ -300,11 +312,11 @@ final class Head
 
     private function isTooLong(Outlet $outlet, Moment $now): bool
     {
-        if (isset($this->tooLong[$outlet->id])) {
-            return true;
-        }
         if ($outlet->maximumOnS === null || $outlet->afterMaximum === AfterMaximum::Tell) {
             return false;
+        }
+        if (isset($this->tooLong[$outlet->id])) {
+            return true;
         }
         if ($this->isOn($outlet)) {
             $isOver = $now->atS - ($this->onSinceS[$outlet->id] ?? $now->atS) >= $outlet->maximumOnS;
@@ -340,12 +352,13 @@ final class Head
 
     private function remember(Outlet $outlet, Decision $decision, Moment $now): void
     {
-        $was = $this->isOn($outlet);
+        $was = ($this->levels[$outlet->id] ?? 0.0) > 0;
         $this->levels[$outlet->id] = $decision->level;
-        if ($decision->isOn() && ! $was) {
+        $is = $decision->level > 0;
+        if ($is && ! $was) {
             $this->onSinceS[$outlet->id] = $now->atS;
         }
-        if (! $decision->isOn() && $was) {
+        if (! $is && $was) {
             $this->offSinceS[$outlet->id] = $now->atS;
             unset($this->onSinceS[$outlet->id]);
         }

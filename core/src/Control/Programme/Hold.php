@@ -43,14 +43,9 @@ final readonly class Hold implements Rule
         return 'hold';
     }
 
-    public function probes(): array
+    public function limits(): array
     {
-        return [$this->probe];
-    }
-
-    public function switches(): array
-    {
-        return [];
+        return [$this->probe => [$this->startAt, $this->stopAt]];
     }
 
     public function untilS(Moment $now, Memory $own): float

@@ -18,6 +18,14 @@ final readonly class Moment
     {
     }
 
+    /** Of the day on the wall, so many seconds later, where no clock is changed between. */
+    public function minuteAfter(float $seconds): float
+    {
+        $minute = $this->minute + $seconds / 60;
+
+        return $minute - floor($minute / self::DAY_MIN) * self::DAY_MIN;
+    }
+
     /** So many seconds later, where no clock is changed between. */
     public function plus(float $seconds): self
     {

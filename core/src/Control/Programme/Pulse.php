@@ -34,12 +34,7 @@ final readonly class Pulse implements Rule
         return 'pulse';
     }
 
-    public function probes(): array
-    {
-        return [];
-    }
-
-    public function switches(): array
+    public function limits(): array
     {
         return [];
     }

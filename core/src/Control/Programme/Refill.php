@@ -37,14 +37,9 @@ final readonly class Refill implements Rule
         return 'refill';
     }
 
-    public function probes(): array
+    public function limits(): array
     {
         return [];
-    }
-
-    public function switches(): array
-    {
-        return $this->store === null ? [$this->low, $this->high] : [$this->low, $this->high, $this->store];
     }
 
     public function untilS(Moment $now, Memory $own): float

@@ -10,11 +10,8 @@ interface Rule
     /** Its name in a document. */
     public function kind(): string;
 
-    /** @return list<string> probes it reads */
-    public function probes(): array;
-
-    /** @return list<string> switches it reads */
-    public function switches(): array;
+    /** @return array<string, list<float>> what the reading of each probe is compared with; nothing else of it counts */
+    public function limits(): array;
 
     /** s until it may want something else by the clock alone; INF: never. */
     public function untilS(Moment $now, Memory $own): float;

@@ -16,12 +16,7 @@ final readonly class TimedRun implements Rule
         return 'timed-run';
     }
 
-    public function probes(): array
-    {
-        return [];
-    }
-
-    public function switches(): array
+    public function limits(): array
     {
         return [];
     }
