@@ -2536,7 +2536,7 @@ return [
     [
         'name' => 'quiet: what is broken is left unread',
         'file' => 'core/src/Control/Plant/Simulation.php',
-        'from' => '$this->isStill = $this->broken->faults === []
+        'from' => '$this->isStill = ! $this->broken->isRestless()
             && ',
         'to' => '$this->isStill = ',
         'tests' => 'core/tests/Control',

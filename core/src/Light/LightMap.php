@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Light;
 
-use Closure;
 use Velbrin\Core\Measure\Guard;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Vessel\Outline;
 
 /** The field over a tank at one depth: a grid, what it amounts to, and its isolines (B-50). */
 final readonly class LightMap
@@ -40,7 +40,7 @@ final readonly class LightMap
 
     /**
      * @param  list<Fixture>  $fixtures
-     * @param  (Closure(float, float): bool)|null  $inside  whether a place lies in the tank; null: all of the rectangle does
+     * @param  non-empty-list<array{0: float, 1: float}>|null  $outline  of the tank; null: all of the rectangle is tank
      *
      * @throws OutOfRange
      */
@@ -54,7 +54,7 @@ final readonly class LightMap
         int $rowsCount = 30,
         float $surfaceLoss = LightField::SURFACE_LOSS,
         bool $refracted = false,
-        ?Closure $inside = null,
+        ?array $outline = null,
     ): self {
         Guard::positive('lengthMm', $lengthMm);
         Guard::positive('widthMm', $widthMm);
@@ -76,13 +76,30 @@ final readonly class LightMap
                     LightField::measured($fixtures, $xs, $y, $depthMm, $attenuationPerM, $surfaceLoss, $refracted),
                 );
             }
-            $rows[] =
-                $inside === null
-                    ? $row
-                    : array_map(fn (float $x, float $par): ?float => $inside($x, $y) ? $par : null, $xs, $row);
+            $rows[] = $outline === null ? $row : self::within(Outline::stretches($outline, $y), $xs, $row);
         }
 
         return self::judged($rows, $lengthMm, $widthMm, $depthMm);
+    }
+
+    /**
+     * @param  list<array{0: float, 1: float}>  $stretches
+     * @param  list<float>  $xs
+     * @param  list<float>  $row
+     * @return list<float|null>
+     */
+    private static function within(array $stretches, array $xs, array $row): array
+    {
+        $kept = array_fill(0, count($row), null);
+        foreach ($stretches as [$from, $to]) {
+            foreach ($xs as $c => $x) {
+                if ($x >= $from && $x < $to) {
+                    $kept[$c] = $row[$c];
+                }
+            }
+        }
+
+        return array_values($kept);
     }
 
     /** The same map through a survey’s factor, measured by predicted (B-52). @throws OutOfRange */

@@ -28,22 +28,24 @@ final class Outline
     }
 
     /**
-     * Is the point inside? A ray to the right crosses the outline an odd number of times.
+     * What of a line from left to right lies inside: a ray to the right crosses the outline an odd number of times from there.
      *
      * @param  non-empty-list<array{0: float, 1: float}>  $corners
+     * @return list<array{0: float, 1: float}> from, included, and to, rising
      */
-    public static function holds(array $corners, float $x, float $y): bool
+    public static function stretches(array $corners, float $y): array
     {
-        $inside = false;
+        $crossed = [];
         [$x0, $y0] = $corners[count($corners) - 1];
         foreach ($corners as [$x1, $y1]) {
-            if ($y1 > $y !== $y0 > $y && $x < (($x0 - $x1) * ($y - $y1)) / ($y0 - $y1) + $x1) {
-                $inside = ! $inside;
+            if ($y1 > $y !== $y0 > $y) {
+                $crossed[] = (($x0 - $x1) * ($y - $y1)) / ($y0 - $y1) + $x1;
             }
             [$x0, $y0] = [$x1, $y1];
         }
+        sort($crossed);
 
-        return $inside;
+        return array_map(fn (array $pair): array => [$pair[0], $pair[1]], array_chunk($crossed, 2));
     }
 
     /** @param  non-empty-list<array{0: float, 1: float}>  $corners */

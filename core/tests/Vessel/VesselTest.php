@@ -125,8 +125,13 @@ final class VesselTest extends TestCase
             LShape::outer(1200, 500, 400, 300)->insideAreaM2(10),
             1e-12,
         );
-        self::assertTrue(Outline::holds(LShape::outer(1200, 500, 400, 300)->insideOutline(10), 200, 700));
-        self::assertFalse(Outline::holds(LShape::outer(1200, 500, 400, 300)->insideOutline(10), 700, 700));
+        $inside = LShape::outer(1200, 500, 400, 300)->insideOutline(10);
+        self::assertEqualsWithDelta([[0, 1180]], Outline::stretches($inside, 200), 1e-9);
+        [[$from, $to]] = Outline::stretches($inside, 700);
+        self::assertTrue($from <= 200 && $to > 200 && $to < 700, 'one leg of it');
+        self::assertSame([], Outline::stretches($inside, 900), 'in front of it there is none');
+        $bay = [[0.0, 0.0], [900.0, 0.0], [900.0, 600.0], [600.0, 600.0], [600.0, 300.0], [300.0, 300.0], [300.0, 600.0], [0.0, 600.0]];
+        self::assertSame([[0.0, 300.0], [600.0, 900.0]], Outline::stretches($bay, 450), 'a bay between two legs');
     }
 
     #[Test]

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Build\Topic;
 
-use Closure;
 use Velbrin\Core\Build\DisplayTank;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
@@ -28,7 +27,6 @@ use Velbrin\Core\Measure\Sentence;
 use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Measure\Working;
 use Velbrin\Core\Vessel\Filled;
-use Velbrin\Core\Vessel\Outline;
 use Velbrin\Core\Vessel\Rectangular;
 
 /** What the lamps of a plan give where corals will stand, how evenly, and in a day (B-50, B-51). */
@@ -190,7 +188,7 @@ final class Lighting implements Topic
         if (self::overDisplay($facts) === []) {
             throw Missing::fields(['lamps']);
         }
-        [$length, $width, $inside] = self::inside($facts);
+        [$length, $width, $outline] = self::inside($facts);
         $water = DisplayTank::of($facts)->waterMm() - $facts->number(F::SandDepthMm);
         if ($water <= 0) {
             throw OutOfRange::number(
@@ -210,7 +208,7 @@ final class Lighting implements Topic
             $facts->number(F::AttenuationPerM),
             self::COLUMNS,
             self::ROWS,
-            inside: $inside,
+            outline: $outline,
         );
 
         $maps = [
@@ -497,9 +495,7 @@ final class Lighting implements Topic
             $facts->number(F::AttenuationPerM),
             self::OTHER_COLUMNS,
             self::OTHER_ROWS,
-            inside: $vessel->vessel->footprint instanceof Rectangular
-                ? null
-                : fn (float $x, float $y): bool => Outline::holds($outline, $x, $y),
+            outline: $vessel->vessel->footprint instanceof Rectangular ? null : $outline,
         );
         $day = LitDay::of($facts);
         $own = $vessel->reversed ? $day->reversed() : $day;
@@ -551,8 +547,8 @@ final class Lighting implements Topic
     /**
      * The inside seen from above.
      *
-     * @return array{0: float, 1: float, 2: (Closure(float, float): bool)|null, 3: non-empty-list<array{0: float, 1: float}>}
-     *     length, front to back, what of that rectangle is tank, and its outline
+     * @return array{0: float, 1: float, 2: non-empty-list<array{0: float, 1: float}>|null, 3: non-empty-list<array{0: float, 1: float}>}
+     *     length, front to back, the outline of what of that rectangle is tank (null: all of it), and its outline in any case
      *
      * @throws Missing
      */
@@ -566,9 +562,7 @@ final class Lighting implements Topic
         return [
             $length,
             $width,
-            $footprint instanceof Rectangular || $footprint instanceof Filled
-                ? null
-                : fn (float $x, float $y): bool => Outline::holds($outline, $x, $y),
+            $footprint instanceof Rectangular || $footprint instanceof Filled ? null : $outline,
             $outline,
         ];
     }

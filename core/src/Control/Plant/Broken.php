@@ -32,6 +32,18 @@ final readonly class Broken
         return new self($acting, $byKind);
     }
 
+    /** What is read or asked for changes though no limit is crossed. */
+    public function isRestless(): bool
+    {
+        foreach ($this->faults as $fault) {
+            if ($fault->kind->isRestless()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     public function find(FaultKind $kind, ?string $of = null): ?Fault
     {
         foreach ($this->byKind[$kind->value] ?? [] as $fault) {

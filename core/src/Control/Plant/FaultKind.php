@@ -54,6 +54,15 @@ enum FaultKind: string
         };
     }
 
+    /** What is read or asked for under it changes though no limit is crossed. */
+    public function isRestless(): bool
+    {
+        return match ($this) {
+            self::ProbeDrift, self::ProbeDry, self::PauseLeftOn => true,
+            default => false,
+        };
+    }
+
     /** The element it sits on; null: it has none. */
     public function sitsOn(): ?string
     {

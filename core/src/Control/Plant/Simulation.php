@@ -369,7 +369,7 @@ final class Simulation
         foreach ($moments as $atS) {
             $this->nextS = $atS > $this->atS + self::NEAR_S ? min($this->nextS, $atS) : $this->nextS;
         }
-        $this->isStill = $this->broken->faults === []
+        $this->isStill = ! $this->broken->isRestless()
             && ! $this->senses->isNoisy()
             && $this->lookout->isCalm()
             && ! $this->head->goesOn();
