@@ -88,7 +88,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $isBehind = str_starts_with((string) env('APP_URL', ''), 'https:');
         $proxies = (string) env('TRUSTED_PROXIES', $isBehind ? '127.0.0.1,::1' : '');
         $middleware->trustProxies(at: $proxies === '' ? [] : explode(',', $proxies));
-        $middleware->convertEmptyStringsToNull(except: []);
+        // What a controller sends is judged as it was sent: its rows are no form that somebody typed.
+        $isLink = fn (Request $request): bool => $request->is('api/v1/link/*');
+        $middleware->trimStrings(except: [$isLink]);
+        $middleware->convertEmptyStringsToNull(except: [$isLink]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());

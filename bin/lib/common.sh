@@ -139,11 +139,14 @@ stop_children() {
 
 secret() { [ -s "$1" ] || (umask 077; php -r 'echo bin2hex(random_bytes(20));' >"$1"); cat "$1"; }
 
+# A folder of our own for sockets and for what a restart may forget; in memory, where there is some.
+in_memory() { mktemp -d /dev/shm/velbrin.XXXXXX 2>/dev/null || mktemp -d /tmp/velbrin.XXXXXX; }
+
 # start_database DIR [FLAGS…]: a private server on loopback; exports DB_PORT and DB_PASSWORD.
 start_database() {
     local dir=$1; shift
     mkdir -p "$dir"
-    SOCKETS=${SOCKETS:-$(mktemp -d /tmp/velbrin.XXXXXX)}
+    SOCKETS=${SOCKETS:-$(in_memory)}
     if [ ! -f "$dir/data/velbrin-ready" ]; then
         say "Preparing the database"
         rm -rf "$dir/data.new" "$dir/data"
@@ -215,6 +218,7 @@ app_environment() {
     export LARAVEL_STORAGE_PATH=$store VELBRIN_DEMO=${VELBRIN_DEMO:-true} LOG_CHANNEL=single
     export APP_CONFIG_CACHE=$dir/cache/config.php APP_ROUTES_CACHE=$dir/cache/routes.php APP_EVENTS_CACHE=$dir/cache/events.php
     export APP_SERVICES_CACHE=$dir/cache/services.php APP_PACKAGES_CACHE=$dir/cache/packages.php
+    [ -z "${SOCKETS:-}" ] || export LIMITS_PATH=$SOCKETS/limits-$2
     export INERTIA_DEVTOOLS_ENABLED=false INERTIA_SSR_ENABLED=false QUEUE_CONNECTION=${QUEUE_CONNECTION:-database}
     sql -e "CREATE DATABASE IF NOT EXISTS \`$2\`"
     # Of a server another process started the socket is not known; whoever started it has made this.

@@ -7,6 +7,7 @@ namespace App\Alerts\Live;
 use App\Alerts\Alarm;
 use App\Control\Link\RowsStored;
 use Illuminate\Support\Facades\DB;
+use Velbrin\Core\Chemistry\Regime;
 use Velbrin\Core\Control\AlarmTurn;
 use Velbrin\Core\Control\AlarmWatch;
 use Velbrin\Core\Control\Link\Seen;
@@ -31,7 +32,6 @@ final class WatchRows
         $alarms = Alarm::query()
             ->current()
             ->where('controller_id', $stored->controller->id)
-            ->with('system')
             ->orderBy('id')
             ->get()
             ->keyBy('id');
@@ -42,7 +42,7 @@ final class WatchRows
             return;
         }
         [$watches, $kept] = $this->watches($read);
-        $seen = Seen::from($stored->seen->kept());
+        $seen = clone $stored->seen;
         foreach ($stored->rows as ['row' => $row, 'atS' => $atS]) {
             if ($atS < $seen->lastS()) {
                 // It came late: what it says of then is on record, and nobody is called for what is past.
@@ -87,7 +87,7 @@ final class WatchRows
         if ($alarm === null || ($turn === null && ! $isHarm)) {
             return;
         }
-        $alarm->loadMissing('calls');
+        $alarm->loadMissing(['calls', 'system']);
         match ($turn) {
             AlarmTurn::Raised => $this->raise->of($alarm, $atS, $isHarm),
             AlarmTurn::Again => $this->raise->again($alarm),
@@ -99,9 +99,10 @@ final class WatchRows
     /** A temperature that harms what lives there. */
     private function harms(Alarm $alarm, ?float $value): bool
     {
-        if ($value === null || $alarm->quantity !== AlarmQuantity::Temperature) {
+        if ($value === null || $alarm->quantity !== AlarmQuantity::Temperature || Regime::harmsNobodyAt($value)) {
             return false;
         }
+        $alarm->loadMissing('system');
         [$low, $high] = $alarm->system?->regime->harmC() ?? [-INF, INF];
 
         return $value <= $low || $value >= $high;

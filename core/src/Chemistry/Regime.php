@@ -43,6 +43,19 @@ enum Regime: string
         return $this === self::Cool ? [18.0, 27.0] : [18.0, 30.0];
     }
 
+    /** Between its limits nothing of any regime comes to harm: whoever watches a value asks no further there. */
+    public static function harmsNobodyAt(float $tempC): bool
+    {
+        foreach (self::cases() as $regime) {
+            [$lowC, $highC] = $regime->harmC();
+            if ($tempC <= $lowC || $tempC >= $highC) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /**
      * The parameters this regime follows, with their bands; what is absent is not tracked.
      *

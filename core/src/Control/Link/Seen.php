@@ -59,6 +59,11 @@ final class Seen
         return $seen;
     }
 
+    public function __clone()
+    {
+        $this->paces = array_map(fn (Pace $p): Pace => clone $p, $this->paces);
+    }
+
     /** @return array<string, mixed> */
     public function kept(): array
     {
