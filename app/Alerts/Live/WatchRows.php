@@ -10,7 +10,6 @@ use Illuminate\Support\Facades\DB;
 use Velbrin\Core\Chemistry\Regime;
 use Velbrin\Core\Control\AlarmTurn;
 use Velbrin\Core\Control\AlarmWatch;
-use Velbrin\Core\Control\Link\Seen;
 use Velbrin\Core\Control\Programme\AlarmOf;
 use Velbrin\Core\Risk\AlarmQuantity;
 
