@@ -73,7 +73,7 @@ function keep() {
             <NumberCell
                 id="alarm-rate"
                 v-model="form.rate_per_h"
-                label="Calls when it goes faster than, an hour"
+                label="Calls when it goes faster than, an hour, seen over half of one"
                 :kind="kind === 'degC' ? 'K' : undefined"
                 optional
             />
