@@ -13,6 +13,8 @@ enum Basis: string
     case Recalled = 'recalled';
     case Assumed = 'assumed';
 
+    private const STRENGTH = ['measured' => 4, 'computed' => 3, 'rated' => 2, 'recalled' => 1, 'assumed' => 0];
+
     public function words(): string
     {
         return match ($this) {
@@ -26,13 +28,7 @@ enum Basis: string
 
     public function strength(): int
     {
-        return match ($this) {
-            self::Measured => 4,
-            self::Computed => 3,
-            self::Rated => 2,
-            self::Recalled => 1,
-            self::Assumed => 0,
-        };
+        return self::STRENGTH[$this->value];
     }
 
     /** @param  list<self>  $bases */
@@ -40,7 +36,7 @@ enum Basis: string
     {
         $weakest = self::Measured;
         foreach ($bases as $basis) {
-            $weakest = $basis->strength() < $weakest->strength() ? $basis : $weakest;
+            $weakest = self::STRENGTH[$basis->value] < self::STRENGTH[$weakest->value] ? $basis : $weakest;
         }
 
         return $weakest;

@@ -28,7 +28,10 @@ final readonly class Units
 
     public static function metric(string $decimalMark = '.'): self
     {
-        return new self(
+        /** @var array<string, self> $made they never change, and every sentence asks for them */
+        static $made = [];
+
+        return $made[$decimalMark] ??= new self(
             [
                 Kind::Length->value => new UnitDisplay('mm'),
                 Kind::Height->value => new UnitDisplay('m', digits: 2),

@@ -205,16 +205,17 @@ final class Placing
         }
         $free = [];
         $until = $at + $step->minutes;
-        foreach ($this->work->hands as $hand) {
-            if ($isWithinHours && ! $hand->isThere($at, $until)) {
-                continue;
-            }
-            if (! self::meets($this->busy[$hand->id], $at, $until)) {
-                $free[$hand->id] = $hand;
-            }
-        }
-        if (count($free) < $step->persons) {
+        $mayLack = count($this->work->hands) - $step->persons;
+        if ($mayLack < 0) {
             return null;
+        }
+        foreach ($this->work->hands as $hand) {
+            $isAway = $isWithinHours && ! $hand->isThere($at, $until);
+            if (! $isAway && ! self::meets($this->busy[$hand->id], $at, $until)) {
+                $free[$hand->id] = $hand;
+            } elseif ($mayLack-- <= 0) {
+                return null;
+            }
         }
         if ($step->isForAll) {
             return $this->everybody($step, $free, $at, $isWithinHours);
