@@ -185,6 +185,24 @@ final class QuietStepsTest extends TestCase
     }
 
     #[Test]
+    public function a_sump_that_is_pumped_to_its_intake_loses_nothing(): void
+    {
+        $plant = SimulationTest::plant();
+        $plant['sump']['fixedL'] = 20;
+        $plant['start']['sumpMm'] = 60;
+        unset($plant['devices']['topoff']);
+        $setup = SimulationTest::cabinet();
+        $setup['outlets'] = [['id' => 'return', 'place' => 'return pump', 'lostLink' => 'on', 'rule' => ['kind' => 'on']]];
+        $setup['guards'] = $setup['alarms'] = [];
+        $run = self::play($plant, $setup, 72);
+        self::assertLessThan(0.0, $run->extremes['sumpMm']['least'], 'what evaporates of the sump is taken from below the intake');
+        self::assertLessThan(2000, $run->trace[count($run->trace) - 1]['returnLh'], 'the pump moves what reaches it');
+        foreach ($run->books as $what => $missing) {
+            self::assertLessThan(1e-6, $missing, $what);
+        }
+    }
+
+    #[Test]
     public function a_tank_without_a_sump_loses_nothing_over_a_surface_it_does_not_have(): void
     {
         $room = ['roomC' => 20, 'displayWK' => 12, 'openM2' => 0.3, 'sumpOpenM2' => 0.2];
