@@ -638,8 +638,8 @@ return [
     [
         'name' => 'a lock waits for a guard',
         'file' => 'core/src/Control/Programme/Head.php',
-        'from' => 'if (in_array($outlet->id, $sensed->locks, true)) {',
-        'to' => 'if ($guard === null && in_array($outlet->id, $sensed->locks, true)) {',
+        'from' => 'if ($sensed->locks !== [] && in_array(',
+        'to' => 'if ($guard === null && in_array(',
         'tests' => 'core/tests/Control',
     ],
     [
