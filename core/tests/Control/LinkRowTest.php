@@ -127,6 +127,10 @@ final class LinkRowTest extends TestCase
         self::assertSame(['s1' => 25.9], $seen->sight(2800.0)->probes);
         self::assertSame(['s1' => null], $seen->sight(2801.0)->probes);
         self::assertSame(['o1' => true], $seen->outletsOn());
+        foreach ([[0.0, false], [0.4, true]] as [$level, $isOn]) {
+            $seen->take(self::row(['kind' => 'outlet', 'id' => 'o1', 'value' => null, 'level' => $level]), 1940.0, 200.0);
+            self::assertSame(['o1' => $isOn], $seen->outletsOn(), 'a level says whether it is on');
+        }
         $seen->take(self::row(['kind' => 'event', 'id' => 'o1-1', 'value' => null, 'code' => 'reset']), 1950.0);
         self::assertSame([], $seen->sight(1950.0)->acts);
         $kept = Seen::from(json_decode((string) json_encode($seen->kept()), true));

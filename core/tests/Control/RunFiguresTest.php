@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Tests\Control;
+
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+use Velbrin\Core\Chemistry\Carbonate;
+use Velbrin\Core\Control\Plant\PlantReader;
+use Velbrin\Core\Control\Plant\Run;
+use Velbrin\Core\Control\Plant\Simulation;
+use Velbrin\Core\Control\Programme\SetupReader;
+use Velbrin\Core\Measure\Solve;
+
+/** What a run comes to, against figures that can be reckoned by hand. */
+final class RunFiguresTest extends TestCase
+{
+    /**
+     * One water of 200 L as warm as its room, and what hangs on it, all of it on.
+     *
+     * @param  array<string, array<string, mixed>>  $devices
+     * @param  array<string, mixed>  $more
+     */
+    private static function play(array $devices, float $hours, array $more = []): Run
+    {
+        $outlets = array_map(
+            fn (string $id): array => ['id' => $id, 'place' => $id, 'lostLink' => 'off', 'rule' => ['kind' => 'on']],
+            array_keys($devices),
+        );
+
+        return Simulation::play(SetupReader::read(['schema' => 1, 'outlets' => $outlets]), PlantReader::read($more + [
+            'display' => ['areaM2' => 0.4, 'crestL' => 200, 'rimMm' => 50],
+            'room' => ['roomC' => 25, 'displayWK' => 0, 'openM2' => 0],
+            'start' => ['tempC' => 25, 'salinity' => 35, 'alkMeqL' => 2.9, 'ph' => 8.2],
+            'devices' => $devices,
+        ]), [], $hours);
+    }
+
+    /** The pH of a water with so much alkalinity, and the carbon that one of 2.9 meq/L has at a pH of 8.2. */
+    private static function phOf(float $alkMeqL): float
+    {
+        $dic = Carbonate::fromProbe(2.9, 35, 25, 8.2)->dicMmolKg;
+
+        return Solve::rising(fn (float $ph): float => $dic - Carbonate::fromProbe($alkMeqL, 35, 25, $ph)->dicMmolKg, 7.0, 10.0, 80);
+    }
+
+    #[Test]
+    public function water_that_nothing_comes_to_keeps_its_ph(): void
+    {
+        $run = self::play([], 12);
+        self::assertEqualsWithDelta(8.2, $run->extremes['ph']['least'], 1e-5);
+        self::assertEqualsWithDelta(8.2, $run->extremes['ph']['most'], 1e-5);
+    }
+
+    #[Test]
+    public function hydroxide_raises_alkalinity_and_ph_until_its_vessel_is_empty(): void
+    {
+        $doser = ['job' => 'doser', 'in' => 'display', 'watts' => 2, 'mlPerMin' => 2, 'alkMeqPerMl' => 0.5, 'dicPerMeq' => 0,
+            'vesselMl' => 60];
+        $run = self::play(['alk' => $doser], 3);
+        $end = $run->trace[count($run->trace) - 1];
+        self::assertEqualsWithDelta(2.9 + 60 * 0.5 / 200, $end['alkMeqL'], 1e-9);
+        self::assertEqualsWithDelta(self::phOf(2.9 + 60 * 0.5 / 200), $end['ph'], 2e-4);
+        self::assertGreaterThan(8.25, $end['ph']);
+        $half = $run->trace[1];
+        self::assertEqualsWithDelta(2.9 + 20 * 0.5 / 200, $half['alkMeqL'], 1e-9, 'ten minutes at two millilitres');
+        $endless = self::play(['alk' => array_diff_key($doser, ['vesselMl' => 0])], 3);
+        self::assertEqualsWithDelta(2.9 + 360 * 0.5 / 200, $endless->trace[count($endless->trace) - 1]['alkMeqL'], 1e-9);
+    }
+
+    #[Test]
+    public function fresh_water_comes_as_warm_as_the_room_and_thins_the_salt(): void
+    {
+        $room = ['roomC' => 15, 'displayWK' => 0, 'openM2' => 0];
+        $start = ['tempC' => 25, 'salinity' => 35, 'storeL' => 30, 'storeMostL' => 50];
+        $run = self::play(['topoff' => ['job' => 'top-off', 'in' => 'display', 'watts' => 0, 'litresPerH' => 5]], 2, [
+            'room' => $room,
+            'start' => $start,
+        ]);
+        $end = $run->trace[count($run->trace) - 1];
+        self::assertEqualsWithDelta((200 * 25 + 10 * 15) / 210, $end['displayC'], 1e-6);
+        self::assertEqualsWithDelta(35 * 200 / 210, $end['salinity'], 1e-9);
+        self::assertEqualsWithDelta(10 / 0.4, $end['displayMm'], 1e-9);
+        self::assertEqualsWithDelta(20.0, $end['storeL'], 1e-9);
+    }
+
+    #[Test]
+    public function what_an_ro_unit_makes_comes_from_the_mains_and_runs_over_a_full_store(): void
+    {
+        $run = self::play(['ro' => ['job' => 'ro-unit', 'in' => 'display', 'watts' => 10, 'litresPerH' => 4]], 5, [
+            'start' => ['tempC' => 25, 'storeL' => 40, 'storeMostL' => 50],
+        ]);
+        $end = $run->trace[count($run->trace) - 1];
+        self::assertEqualsWithDelta([50.0, 10.0], [$end['storeL'], $end['floorL']], 1e-9);
+        self::assertLessThan(1e-12, $run->books['water']);
+        self::assertEqualsWithDelta(50.0, $run->drawnWh, 1e-6);
+    }
+
+    #[Test]
+    public function what_is_not_known_of_a_water_is_not_made_up(): void
+    {
+        $life = ['alkMeqLDay' => 0.2, 'fishMgH' => 60, 'communityMgH' => 100, 'litHours' => 10];
+        $run = self::play([], 5, ['start' => ['tempC' => 25, 'salinity' => 35], 'life' => $life]);
+        foreach (['alkMeqL', 'ph', 'oxygenMgL'] as $unknown) {
+            self::assertArrayNotHasKey($unknown, $run->extremes);
+            self::assertNull($run->trace[3][$unknown]);
+        }
+        self::assertArrayNotHasKey('alkalinity', $run->books);
+        self::assertSame([], $run->harmS);
+    }
+}
