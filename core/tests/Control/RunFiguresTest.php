@@ -11,6 +11,7 @@ use Velbrin\Core\Control\Plant\PlantReader;
 use Velbrin\Core\Control\Plant\Run;
 use Velbrin\Core\Control\Plant\Simulation;
 use Velbrin\Core\Control\Programme\SetupReader;
+use Velbrin\Core\Heat\Evaporation;
 use Velbrin\Core\Measure\Solve;
 
 /** What a run comes to, against figures that can be reckoned by hand. */
@@ -108,5 +109,39 @@ final class RunFiguresTest extends TestCase
         }
         self::assertArrayNotHasKey('alkalinity', $run->books);
         self::assertSame([], $run->harmS);
+    }
+
+    #[Test]
+    public function what_evaporates_of_a_sump_cools_both_waters(): void
+    {
+        $pump = ['return' => ['job' => 'return-pump', 'in' => 'sump', 'watts' => 0, 'litresPerH' => 1000]];
+        $run = self::play($pump, 1, [
+            'display' => ['areaM2' => 0.4, 'crestL' => 200, 'rimMm' => 50, 'weirMm' => 300, 'drainLh' => 3000],
+            'sump' => ['fixedL' => 40, 'returnM2' => 0.08, 'allM2' => 0.3, 'baffleMm' => 220, 'rimMm' => 330],
+            'start' => ['tempC' => 25, 'salinity' => 35, 'sumpMm' => 150],
+            'room' => ['roomC' => 25, 'displayWK' => 0, 'sumpWK' => 0, 'openM2' => 0, 'sumpOpenM2' => 0.3],
+        ]);
+        $watts = Evaporation::of(0.3, 25, 25)->watts;
+        $end = $run->trace[count($run->trace) - 1];
+        $litres = 252 + 0.4 * $run->trace[0]['displayMm'];
+        self::assertEqualsWithDelta(-$watts * 3600 / ($litres * 1.025 * 3990), $end['displayC'] - 25, 0.01);
+        self::assertLessThan(24.9, $end['displayC']);
+        self::assertLessThan($end['displayC'], $end['sumpC']);
+        self::assertLessThan(1e-9, $run->books['heat']);
+    }
+
+    #[Test]
+    public function fish_breathe_more_in_warm_water(): void
+    {
+        $life = ['alkMeqLDay' => 0, 'fishMgH' => 100, 'communityMgH' => 0, 'litHours' => 10, 'movedMH' => 0, 'stillMH' => 0];
+        foreach ([25 => 1.0, 30 => 2 ** 0.5, 20 => 2 ** -0.5] as $tempC => $times) {
+            $run = self::play([], 2, [
+                'life' => $life,
+                'room' => ['roomC' => $tempC, 'displayWK' => 0, 'openM2' => 0],
+                'start' => ['tempC' => $tempC, 'salinity' => 35, 'alkMeqL' => 2.9, 'ph' => 8.2],
+            ]);
+            $taken = $run->trace[0]['oxygenMgL'] - $run->trace[count($run->trace) - 1]['oxygenMgL'];
+            self::assertEqualsWithDelta($times * 100 * 2 / 200, $taken, 1e-6, "{$tempC} °C");
+        }
     }
 }
