@@ -143,7 +143,7 @@ const words = (n: number) =>
             </template>
             <form
                 v-else
-                class="sheetform"
+                class="jobform"
                 @submit.prevent="
                     form.put(`/settings/jobs/${sheet.id}`, { preserveScroll: true, onSuccess: () => (editing = false) })
                 "
