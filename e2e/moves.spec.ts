@@ -226,7 +226,7 @@ test('the day on a phone: what is said without signal goes later, and a late sta
 
     // Heads are counted box by box, one thing at a time: in, on the truck, off it, out; who is missed is signed for.
     const boxed = phone.getByRole('article').filter({ has: phone.getByLabel('How many are in box 1') });
-    await expect(boxed).toContainText('1 meant for it');
+    await expect(boxed).toContainText('Meant for it: 1.');
     await phone.context().setOffline(true);
     await phone.getByLabel('How many are in box 1').fill('some');
     await boxed.getByRole('button', { name: 'Counted in' }).click();

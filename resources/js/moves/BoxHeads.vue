@@ -76,7 +76,7 @@ const mayLose = computed(() => props.heads.riders.filter((r) => r.lost < r.count
         <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
         <form v-if="isCounting" class="headform" @submit.prevent="countIn">
             <label :for="`n-${id}`"
-                >How many are in {{ label }}? <small class="quiet">{{ heads.planned }} are meant for it.</small></label
+                >How many are in {{ label }}? <small class="quiet">Meant for it: {{ heads.planned }}.</small></label
             >
             <input
                 :id="`n-${id}`"
