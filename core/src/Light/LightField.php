@@ -140,25 +140,33 @@ final class LightField
     }
 
     /**
-     * A row of points at one depth, lamp by lamp: the same sums as point by point, at half the cost.
+     * A grid of points at one depth, lamp by lamp: the same sums as point by point, at less than half the cost.
      *
      * @param  list<array{0: float, 1: float, 2: float, 3: float, 4: float}>  $beams
      * @param  list<float>  $xsMm
-     * @return list<float> µmol/m²/s
+     * @param  list<float>  $ysMm
+     * @return list<list<float>> µmol/m²/s, row by row
      */
-    public static function row(array $beams, array $xsMm, float $yMm): array
+    public static function grid(array $beams, array $xsMm, array $ysMm): array
     {
-        $y = $yMm / 1000;
-        $xs = array_map(fn (float $mm): float => $mm / 1000, $xsMm);
-        $sums = array_fill(0, count($xs), 0.0);
-        foreach ($beams as [$bx, $by, $perDown2, $under, $power]) {
-            $across2 = 1 + $perDown2 * ($y - $by) * ($y - $by);
-            foreach ($xs as $c => $x) {
-                $aside = $x - $bx;
-                $sums[$c] += $under * ($across2 + $perDown2 * $aside * $aside) ** $power;
+        $asides = array_map(
+            fn (array $beam): array => array_map(fn (float $x): float => $beam[2] * ($x / 1000 - $beam[0]) ** 2, $xsMm),
+            $beams,
+        );
+        $nothing = array_fill(0, count($xsMm), 0.0);
+        $rows = [];
+        foreach ($ysMm as $yMm) {
+            $sums = $nothing;
+            foreach ($beams as $n => [, $by, $perDown2, $under, $power]) {
+                $across = $yMm / 1000 - $by;
+                $across2 = 1 + $perDown2 * $across * $across;
+                foreach ($asides[$n] as $c => $aside2) {
+                    $sums[$c] += $under * ($across2 + $aside2) ** $power;
+                }
             }
+            $rows[] = array_values($sums);
         }
 
-        return array_values($sums);
+        return $rows;
     }
 }

@@ -65,10 +65,10 @@ final readonly class LightMap
         $beams = LightField::beams($fixtures, $depthMm, $attenuationPerM, $surfaceLoss, $refracted);
         // Points stand in the middle of their cells, so that each speaks for the same area.
         $xs = array_map(fn (int $c): float => (($c + 0.5) * $lengthMm) / $columns, range(0, $columns - 1));
+        $ys = array_map(fn (int $r): float => (($r + 0.5) * $widthMm) / $rowsCount, range(0, $rowsCount - 1));
         $rows = [];
-        for ($r = 0; $r < $rowsCount; $r++) {
-            $y = (($r + 0.5) * $widthMm) / $rowsCount;
-            $row = LightField::row($beams, $xs, $y);
+        foreach (LightField::grid($beams, $xs, $ys) as $r => $row) {
+            $y = $ys[$r];
             if ($anyMeasured) {
                 $row = array_map(
                     fn (float $a, float $b): float => $a + $b,
