@@ -2699,4 +2699,26 @@ return [
         'to' => '\'on\' => $row->on ?? ($row->value ?? 0.0) >= 0',
         'tests' => 'core/tests/Control',
     ],
+    [
+        'name' => 'harm: a cool tank is asked like a warm one',
+        'file' => 'core/src/Chemistry/Regime.php',
+        'from' => '$tempC <= $lowC || $tempC >= $highC',
+        'to' => '$tempC <= $lowC || $tempC >= 30.0',
+        'tests' => 'core/tests/Chemistry',
+    ],
+    [
+        'name' => 'harm: at its limit nobody is asked',
+        'file' => 'core/src/Chemistry/Regime.php',
+        'from' => '$tempC <= $lowC || $tempC >= $highC',
+        'to' => '$tempC < $lowC || $tempC > $highC',
+        'tests' => 'core/tests/Chemistry',
+    ],
+    [
+        'name' => 'pace: what is looked at beside is kept',
+        'file' => 'core/src/Control/Link/Seen.php',
+        'from' => '        $this->paces = array_map(fn (Pace $p): Pace => clone $p, $this->paces);
+',
+        'to' => '',
+        'tests' => 'core/tests/Control',
+    ],
 ];

@@ -1306,4 +1306,25 @@ return [
         'to' => '$given[\'answered\'] ? \'nobody answered\' : \'answered\'',
         'tests' => 'tests/Risk/RiskTest.php',
     ],
+    [
+        'name' => 'what a controller sends is trimmed',
+        'file' => 'bootstrap/app.php',
+        'from' => '$middleware->trimStrings(except: [$isLink]);',
+        'to' => '',
+        'tests' => 'tests/Control/LinkTest.php',
+    ],
+    [
+        'name' => 'of what is said within a second any may count',
+        'file' => 'app/Moves/TakeEvents.php',
+        'from' => 'return ($at->getTimestampMs() - $begins->getTimestampMs()) / 60_000;',
+        'to' => 'return ($at->getTimestamp() - $begins->getTimestamp()) / 60;',
+        'tests' => 'tests/Moves/MoveTest.php',
+    ],
+    [
+        'name' => 'a harm asks nobody',
+        'file' => 'app/Alerts/Live/WatchRows.php',
+        'from' => ' || Regime::harmsNobodyAt($value)',
+        'to' => ' || ! Regime::harmsNobodyAt($value)',
+        'tests' => 'tests/Alerts/LiveAlarmTest.php',
+    ],
 ];

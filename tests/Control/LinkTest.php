@@ -118,6 +118,16 @@ final class LinkTest extends TestCase
     }
 
     #[Test]
+    public function what_was_sent_is_judged_as_it_was_sent(): void
+    {
+        $rows = [$this->reading(0), $this->reading(1, more: ['id' => "{$this->probe} "]), $this->reading(2, more: ['id' => ''])];
+        $answer = $this->send($rows)->assertOk()->json();
+        self::assertSame([1 => 'unknown'], array_column($answer['held'], 'code', 'seq'), 'a name with a blank behind it is another name');
+        self::assertSame([2], array_column($answer['refused'], 'seq'));
+        self::assertSame(1, $answer['stored']);
+    }
+
+    #[Test]
     public function its_time_is_counted_back_from_when_it_was_sent_and_the_future_is_held(): void
     {
         $this->freezeSecond();

@@ -81,6 +81,23 @@ final class PaceTest extends TestCase
     }
 
     #[Test]
+    public function what_is_looked_at_beside_changes_nothing_of_what_is_kept(): void
+    {
+        $seen = new Seen();
+        $take = function (Seen $of, int $minute): void {
+            $row = Row::read(['seq' => $minute, 'boot' => 1, 'upMs' => 1, 'kind' => 'reading', 'id' => 't1', 'value' => 25 + $minute / 10]);
+            self::assertInstanceOf(Row::class, $row);
+            $of->take($row, self::NOW_S + 60 * $minute);
+        };
+        $take($seen, 0);
+        $kept = $seen->kept();
+        $beside = clone $seen;
+        $take($beside, 10);
+        self::assertEquals($kept, $seen->kept());
+        self::assertNotEquals($kept, $beside->kept());
+    }
+
+    #[Test]
     public function what_a_controller_sends_has_a_pace_over_what_is_kept_of_it(): void
     {
         $seen = Seen::from([]);

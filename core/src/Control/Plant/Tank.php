@@ -118,6 +118,7 @@ final readonly class Tank
         $gain = new Gain();
         $sumpGain = new Gain();
         $this->living->step($s, $deeds, $gain, $sumpGain, $minute, $seconds);
+        // Amount by amount, written out: a run does nothing more often, and each call would be made five times a step.
         $with = new Mixing($s, $flow);
         $saltG = $with->stays * $display->saltG + $with->rises * $sump->saltG;
         $sump->saltG = $with->falls * $display->saltG + $with->sumpStays * $sump->saltG;
