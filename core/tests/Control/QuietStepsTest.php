@@ -80,6 +80,70 @@ final class QuietStepsTest extends TestCase
         self::assertEqualsWithDelta(25.15, $on->extremes['displayC']['most'], 0.02);
     }
 
+    /**
+     * A room between 22 and 29 °C and a tank that follows it: every limit is passed both ways, each by itself.
+     *
+     * @return array<string, mixed>
+     */
+    private static function bothWays(): array
+    {
+        $hold = fn (float $from, float $to): array => ['kind' => 'hold', 'probe' => 't1', 'startAt' => $from, 'stopAt' => $to, 'blind' => 'off'];
+        $outlet = fn (string $id, array $rule): array => ['id' => $id, 'place' => $id, 'lostLink' => 'off', 'rule' => $rule];
+        $guard = fn (string $id, string $outlet, array $when, array $clears): array => ['id' => $id, 'outlet' => $outlet,
+            'when' => [['probe' => 't1'] + $when], 'clears' => ['probe' => 't1'] + $clears, 'forS' => 0, 'then' => 'off',
+            'rank' => 'animals', 'blind' => 'off'];
+
+        return [
+            'outlets' => [
+                $outlet('warms', $hold(24.5, 25.1)), $outlet('cools', $hold(26.1, 25.3)),
+                $outlet('low', ['kind' => 'on']), $outlet('high', ['kind' => 'on']),
+            ],
+            'guards' => [
+                $guard('too low', 'low', ['below' => 24.7], ['above' => 24.9]),
+                $guard('too high', 'high', ['above' => 25.7], ['below' => 25.5]),
+            ],
+            'alarms' => [['id' => 'off', 'calls' => 1, 'probe' => 't1', 'low' => 24.3, 'high' => 25.9, 'delayS' => 0]],
+        ] + self::nothing();
+    }
+
+    #[Test]
+    public function whatever_goes_by_a_limit_turns_when_a_run_that_looks_at_every_step_says_so(): void
+    {
+        $names = ['warms', 'cools', 'low', 'high'];
+        $plant = self::tank([
+            'room' => ['roomC' => 25.5, 'swingC' => 3.5, 'displayWK' => 40, 'openM2' => 0],
+            'devices' => array_fill_keys($names, ['job' => 'circulation-pump', 'in' => 'display', 'watts' => 0]),
+        ]);
+        $long = self::play($plant, self::bothWays(), 48);
+        // A breath of noise, and it is read at every step.
+        $plant['probes']['t1']['noise'] = 1e-9;
+        $short = self::play($plant, self::bothWays(), 48, ['stepS' => 6.0]);
+        foreach ($names as $name) {
+            self::assertGreaterThan(2, count($short->outlets[$name]), $name);
+            self::assertSame(array_column($short->outlets[$name], 'level'), array_column($long->outlets[$name], 'level'), $name);
+            foreach ($short->outlets[$name] as $n => $change) {
+                self::assertEqualsWithDelta($change['fromS'], $long->outlets[$name][$n]['fromS'], 45, "{$name} {$n}");
+            }
+        }
+        $told = fn (Run $run): array => array_map(fn (Happening $h): string => "{$h->kind} {$h->of}", $run->happened);
+        self::assertGreaterThan(8, count($short->happened));
+        self::assertSame($told($short), $told($long));
+        foreach ($short->happened as $n => $happening) {
+            self::assertEqualsWithDelta($happening->atS, $long->happened[$n]->atS, 45, $happening->kind);
+        }
+    }
+
+    #[Test]
+    public function a_limit_passed_where_nothing_turns_cuts_no_step(): void
+    {
+        $warm = self::tank(['start' => ['tempC' => 26]]);
+        $rests = self::play($warm, self::held(23.0, 25.2), 12);
+        self::assertLessThan(25.0, $rests->extremes['displayC']['least'], 'past where it would stop');
+        self::assertSame(12 * 60, $rests->steps);
+        $starts = self::play($warm, self::held(25.5, 25.9), 12);
+        self::assertGreaterThan(12 * 60, $starts->steps, 'past where it starts');
+    }
+
     #[Test]
     public function what_is_reported_is_read_then_though_nothing_has_turned_for_hours(): void
     {

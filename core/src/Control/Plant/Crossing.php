@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Plant;
 
+use Velbrin\Core\Control\Programme\Limit;
 use Velbrin\Core\Control\Programme\Outlet;
 use Velbrin\Core\Control\Programme\Rule;
 use Velbrin\Core\Control\Programme\Setup;
@@ -26,8 +27,8 @@ final class Crossing
 
     private const SALINITY = 3;
 
-    /** @var list<array{0: int, 1: float}> what is compared, and with what */
-    private readonly array $limits;
+    /** @var list<array{what: int, at: float, rises: bool, falls: bool}> what is compared, with what, and which way something turns */
+    private array $limits = [];
 
     /** @var array<int, float> the last limit at or below each value, as it was last settled */
     private array $from = [];
@@ -37,27 +38,32 @@ final class Crossing
 
     public function __construct(Setup $setup, private readonly PlantSpec $plant, HarmLimits $harm)
     {
-        $limits = [
-            [self::TEMP_C, $harm->lowC],
-            [self::TEMP_C, $harm->highC],
-            [self::PH, $harm->highPh],
-            [self::OXYGEN, $harm->oxygenMgL],
-            [self::SALINITY, $harm->lowSalinity],
-            [self::SALINITY, $harm->highSalinity],
-        ];
+        foreach ([
+            [self::TEMP_C, Limit::beyond($harm->lowC)->falling()],
+            [self::TEMP_C, Limit::from($harm->highC)->rising()],
+            [self::PH, Limit::from($harm->highPh)->rising()],
+            [self::OXYGEN, Limit::beyond($harm->oxygenMgL)->falling()],
+            [self::SALINITY, Limit::beyond($harm->lowSalinity)->falling()],
+            [self::SALINITY, Limit::from($harm->highSalinity)->rising()],
+        ] as [$what, $limit]) {
+            $this->watch($what, $limit->at, $limit);
+        }
         $places = array_flip(array_keys($plant->probes));
         foreach (self::compared($setup) as $probe => $with) {
             foreach (isset($places[$probe]) ? $with : [] as $limit) {
-                foreach (self::edges($limit, $plant->probes[$probe]->resolution) as $edge) {
-                    $limits[] = [self::SALINITY + 1 + $places[$probe], $edge];
-                }
+                $this->watch(self::SALINITY + 1 + $places[$probe], self::edge($limit, $plant->probes[$probe]->resolution), $limit);
             }
         }
         $place = self::SALINITY + 1 + count($plant->probes);
         foreach ($plant->switches as $switch) {
-            $limits[] = [$place++, $switch->at];
+            $this->watch($place++, $switch->at, Limit::from($switch->at));
         }
-        $this->limits = $limits;
+    }
+
+    /** @param  float  $at  where what is compared passes that limit */
+    private function watch(int $what, float $at, Limit $limit): void
+    {
+        $this->limits[] = ['what' => $what, 'at' => $at, 'rises' => $limit->turnsRising, 'falls' => $limit->turnsFalling];
     }
 
     /**
@@ -69,7 +75,12 @@ final class Crossing
     {
         foreach ($is as $what => $value) {
             if ($value < $this->from[$what] || $value >= $this->to[$what]) {
-                return $this->first($was, $is);
+                $share = $this->first($was, $is);
+                if ($share >= 1.0) {
+                    $this->settle($is);
+                }
+
+                return $share;
             }
         }
 
@@ -85,7 +96,7 @@ final class Crossing
     {
         $this->from = array_map(fn (): float => -INF, $is);
         $this->to = array_map(fn (): float => INF, $is);
-        foreach ($this->limits as [$what, $limit]) {
+        foreach ($this->limits as ['what' => $what, 'at' => $limit]) {
             if ($limit <= $is[$what]) {
                 $this->from[$what] = max($limit, $this->from[$what]);
             } else {
@@ -101,10 +112,10 @@ final class Crossing
     private function first(array $was, array $is): float
     {
         $first = 1.0;
-        foreach ($this->limits as [$what, $limit]) {
+        foreach ($this->limits as ['what' => $what, 'at' => $limit, 'rises' => $rises, 'falls' => $falls]) {
             $from = $was[$what];
             $to = $is[$what];
-            if (($from < $limit) !== ($to < $limit)) {
+            if (($rises && $from < $limit && $to >= $limit) || ($falls && $from >= $limit && $to < $limit)) {
                 $first = min($first, ($limit - $from) / ($to - $from) + self::BEYOND);
             }
         }
@@ -127,7 +138,7 @@ final class Crossing
         return $seen;
     }
 
-    /** @return array<string, list<float>> what rules, guards and alarms compare the reading of each probe with */
+    /** @return array<string, list<Limit>> what rules, guards and alarms compare the reading of each probe with */
     private static function compared(Setup $setup): array
     {
         $rules = array_map(fn (Outlet $o): Rule => $o->rule, $setup->programme->outlets);
@@ -141,18 +152,13 @@ final class Crossing
         return $all;
     }
 
-    /**
-     * Where the reading of a probe with such a step turns from below a limit to it, and from it to above.
-     *
-     * @return list<float>
-     */
-    private static function edges(float $limit, float $resolution): array
+    /** Where the reading of a probe with such a step passes a limit: between the step at the limit and that on its other side. */
+    private static function edge(Limit $limit, float $resolution): float
     {
-        $steps = $limit / $resolution;
+        $steps = $limit->at / $resolution;
         $whole = round($steps);
+        $isStep = abs($steps - $whole) < self::NEAR_STEP;
 
-        return abs($steps - $whole) < self::NEAR_STEP
-            ? [($whole - 0.5) * $resolution, ($whole + 0.5) * $resolution]
-            : [(floor($steps) + 0.5) * $resolution];
+        return ($isStep && $limit->isAbove ? $whole - 0.5 : floor($isStep ? $whole : $steps) + 0.5) * $resolution;
     }
 }

@@ -44,12 +44,18 @@ final readonly class AlarmOf
     ) {
     }
 
-    /** @return array<string, list<float>> what the reading of its probe is compared with, where it goes by that alone */
+    /** @return array<string, list<Limit>> what the reading of its probe is compared with, where it goes by that alone */
     public function limits(): array
     {
-        $limits = array_filter([$this->low, $this->high], fn (?float $limit): bool => $limit !== null);
+        if ($this->probe === null) {
+            return [];
+        }
+        $limits = [
+            ...$this->low === null ? [] : [Limit::from($this->low)],
+            ...$this->high === null ? [] : [Limit::beyond($this->high)],
+        ];
 
-        return $this->probe === null || $limits === [] ? [] : [$this->probe => array_values($limits)];
+        return $limits === [] ? [] : [$this->probe => $limits];
     }
 
     /** Whether it holds now; null: nobody can see. */

@@ -31,6 +31,16 @@ final readonly class Condition
         return new self(null, null, false, $switch, $isClosed);
     }
 
+    /** What the reading of its probe is compared with; null: it goes by a switch. */
+    public function compares(): ?Limit
+    {
+        if ($this->limit === null) {
+            return null;
+        }
+
+        return $this->above ? Limit::beyond($this->limit) : Limit::from($this->limit);
+    }
+
     /** Whether it holds; null while it cannot be seen. */
     public function holds(Sensed $sensed): ?bool
     {

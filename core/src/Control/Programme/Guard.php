@@ -36,13 +36,14 @@ final readonly class Guard
         }
     }
 
-    /** @return array<string, list<float>> what the reading of each probe is compared with */
+    /** @return array<string, list<Limit>> what the reading of each probe is compared with */
     public function limits(): array
     {
         $limits = [];
         foreach ([...$this->when, ...($this->clears === null ? [] : [$this->clears])] as $condition) {
-            if ($condition->probe !== null && $condition->limit !== null) {
-                $limits[$condition->probe][] = $condition->limit;
+            $limit = $condition->compares();
+            if ($condition->probe !== null && $limit !== null) {
+                $limits[$condition->probe][] = $limit;
             }
         }
 

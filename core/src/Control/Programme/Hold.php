@@ -45,7 +45,12 @@ final readonly class Hold implements Rule
 
     public function limits(): array
     {
-        return [$this->probe => [$this->startAt, $this->stopAt]];
+        // Between them it goes on as it was, so nothing turns on the way back.
+        return [
+            $this->probe => $this->raises()
+                ? [Limit::beyond($this->startAt)->falling(), Limit::from($this->stopAt)->rising()]
+                : [Limit::from($this->startAt)->rising(), Limit::beyond($this->stopAt)->falling()],
+        ];
     }
 
     public function untilS(Moment $now, Memory $own): float

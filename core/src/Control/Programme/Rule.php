@@ -10,7 +10,7 @@ interface Rule
     /** Its name in a document. */
     public function kind(): string;
 
-    /** @return array<string, list<float>> what the reading of each probe is compared with; nothing else of it counts */
+    /** @return array<string, list<Limit>> what the reading of each probe is compared with; nothing else of it counts */
     public function limits(): array;
 
     /** s until it may want something else by the clock alone; INF: never. */
