@@ -135,7 +135,7 @@ function numbers(PlantSpec $p): array
 function stateOf(State $s): array
 {
     $both = [];
-    foreach (['tempC', 'saltG', 'alkMeq', 'dicMmol', 'caMg', 'oxygenMg', 'ph'] as $amount) {
+    foreach (['tempC', 'saltG', 'alkMeq', 'dicMmol', 'caMg', 'oxygenMg', 'ph', 'salinity'] as $amount) {
         array_push($both, $s->display->{$amount}, $s->sump->{$amount});
     }
 

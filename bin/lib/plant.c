@@ -19,7 +19,7 @@ typedef struct {
 
 typedef struct {
     double over_mm, return_l, store_l, floor_l, cup_l, return_lh, drain_lh;
-    double temp_c[BODIES], salt_g[BODIES], alk[BODIES], dic[BODIES], ca[BODIES], o2[BODIES], ph[BODIES];
+    double temp_c[BODIES], salt_g[BODIES], alk[BODIES], dic[BODIES], ca[BODIES], o2[BODIES], ph[BODIES], salinity[BODIES];
     double vessel_ml[DOSERS];
 } state_t;
 
@@ -51,16 +51,16 @@ static double edge_lh(const plant_t *p, double mm) {
     return 3.6e6 * 1.84 * most(0, p->weir_mm / 1000 - 0.2 * h) * pow(h, 1.5);
 }
 
-static const carbon_t *constants(const plant_t *p, const state_t *s, int b) {
+static const carbon_t *constants(const state_t *s, int b) {
     int c = (int)(10 * s->temp_c[b] + 0.5) - (int)c_from;
-    int salinity = (int)(10 * s->salt_g[b] / litres(p, s, b) / p->density + 0.5) - (int)s_from;
+    int salinity = (int)(10 * s->salinity[b] + 0.5) - (int)s_from;
     if (c < 0 || c >= c_count || salinity < 0 || salinity >= s_count) exit(3);
     return &carbon[c * s_count + salinity];
 }
 
-static double oxygen_mg_l(const plant_t *p, const state_t *s, int b) {
+static double oxygen_mg_l(const state_t *s, int b) {
     int c = (int)(100 * s->temp_c[b] + 0.5) - (int)o_c_from;
-    int salinity = (int)(100 * s->salt_g[b] / litres(p, s, b) / p->density + 0.5) - (int)o_s_from;
+    int salinity = (int)(100 * s->salinity[b] + 0.5) - (int)o_s_from;
     if (c < 0 || c >= o_c_count || salinity < 0 || salinity >= o_s_count) exit(4);
     return oxygen[c * o_s_count + salinity];
 }
@@ -171,8 +171,8 @@ static void step(const plant_t *p, state_t *s, const deeds_t *d, double minute, 
                                  : 1000 * (d->moved || s->return_lh > 0 ? p->moved_m_h : p->still_m_h) * p->area_m2);
         double net = b ? 0 : hours * (lit - p->community_mg_h - p->fish_mg_h * pow(2, (s->temp_c[0] - 25) / 10));
         o2_airs[b] = airs;
-        o2[b] += airs * oxygen_mg_l(p, s, b) + most(-s->o2[b], net);
-        const carbon_t *q = constants(p, s, b);
+        o2[b] += airs * oxygen_mg_l(s, b) + most(-s->o2[b], net);
+        const carbon_t *q = constants(s, b);
         double h = pow(10, 0.14 - s->ph[b]);
         dic_airs[b] = s->dic[b] > 0 ? 0.9 * airs * h * h / (h * h + q->k1 * (h + q->k2)) : 0;
         dic[b] += 0.9 * airs * q->k0 * p->co2_ppm * 1e-3 * p->density - net / 32;
@@ -183,13 +183,18 @@ static void step(const plant_t *p, state_t *s, const deeds_t *d, double minute, 
     m.sump_spread = m.sump + m.sump_leaves + up;
     const double none[BODIES] = {0};
     carry(&m, s->salt_g, none, none);
+    const carbon_t *constant[BODIES];
+    for (int b = 0; b < BODIES; b++) {
+        constant[b] = constants(s, b);
+        s->salinity[b] = s->salt_g[b] / (litres(p, s, b) * p->density);
+    }
     carry(&m, s->alk, alk, none);
     carry(&m, s->dic, dic, dic_airs);
     carry(&m, s->ca, ca, none);
     carry(&m, s->o2, o2, o2_airs);
     for (int b = 0; b < BODIES; b++) {
         s->o2[b] = most(0, s->o2[b]);
-        const carbon_t *q = constants(p, s, b);
+        const carbon_t *q = constant[b];
         double per_kg = 1 / (1000 * p->density), at = s->alk[b] / litres(p, s, b) * per_kg, ct = s->dic[b] / litres(p, s, b) * per_kg;
         double ph = s->ph[b] - 0.14;
         for (int pass = 0; pass < 4; pass++) {

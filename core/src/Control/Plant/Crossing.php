@@ -18,17 +18,11 @@ final class Crossing
     /** A limit so near to a step of the probe is one. */
     private const NEAR_STEP = 1e-6;
 
-    /** Where the display’s own values stand in what is compared; probes and switches follow. */
-    private const TEMP_C = 0;
-
-    private const PH = 1;
-
-    private const OXYGEN = 2;
-
-    private const SALINITY = 3;
-
     /** @var list<array{what: int, at: float, rises: bool, falls: bool}> what is compared, with what, and which way something turns */
     private array $limits = [];
+
+    /** @var list<int> what has a limit */
+    private readonly array $watched;
 
     /** @var array<int, float> the last limit at or below each value, as it was last settled */
     private array $from = [];
@@ -36,33 +30,39 @@ final class Crossing
     /** @var array<int, float> the first limit above it */
     private array $to = [];
 
-    public function __construct(Setup $setup, private readonly PlantSpec $plant, HarmLimits $harm)
+    public function __construct(Setup $setup, PlantSpec $plant, HarmLimits $harm, Gauge $gauge)
     {
         foreach ([
-            [self::TEMP_C, Limit::beyond($harm->lowC)->falling()],
-            [self::TEMP_C, Limit::from($harm->highC)->rising()],
-            [self::PH, Limit::from($harm->highPh)->rising()],
-            [self::OXYGEN, Limit::beyond($harm->oxygenMgL)->falling()],
-            [self::SALINITY, Limit::beyond($harm->lowSalinity)->falling()],
-            [self::SALINITY, Limit::from($harm->highSalinity)->rising()],
-        ] as [$what, $limit]) {
-            $this->watch($what, $limit->at, $limit);
+            ['displayC', Limit::beyond($harm->lowC)->falling()],
+            ['displayC', Limit::from($harm->highC)->rising()],
+            ['ph', Limit::from($harm->highPh)->rising()],
+            ['oxygenMgL', Limit::beyond($harm->oxygenMgL)->falling()],
+            ['salinity', Limit::beyond($harm->lowSalinity)->falling()],
+            ['salinity', Limit::from($harm->highSalinity)->rising()],
+        ] as [$noted, $limit]) {
+            $this->watch($gauge->place($noted), $limit->at, $limit);
         }
         $places = array_flip(array_keys($plant->probes));
         foreach (self::compared($setup) as $probe => $with) {
             foreach (isset($places[$probe]) ? $with : [] as $limit) {
-                $this->watch(self::SALINITY + 1 + $places[$probe], self::edge($limit, $plant->probes[$probe]->resolution), $limit);
+                $this->watch($gauge->count + $places[$probe], self::edge($limit, $plant->probes[$probe]->resolution), $limit);
             }
         }
-        $place = self::SALINITY + 1 + count($plant->probes);
         foreach ($plant->switches as $switch) {
-            $this->watch($place++, $switch->at, Limit::from($switch->at));
+            $this->watch($gauge->depth($switch), $switch->at, Limit::from($switch->at));
         }
+        $this->watched = array_values(array_unique(array_column($this->limits, 'what')));
     }
 
-    /** @param  float  $at  where what is compared passes that limit */
-    private function watch(int $what, float $at, Limit $limit): void
+    /**
+     * @param  int|null  $what  where it stands in what is read; null: it is not there
+     * @param  float  $at  where that passes the limit
+     */
+    private function watch(?int $what, float $at, Limit $limit): void
     {
+        if ($what === null) {
+            return;
+        }
         $this->limits[] = ['what' => $what, 'at' => $at, 'rises' => $limit->turnsRising, 'falls' => $limit->turnsFalling];
     }
 
@@ -73,8 +73,9 @@ final class Crossing
      */
     public function share(array $was, array $is): float
     {
-        foreach ($is as $what => $value) {
-            if ($value < $this->from[$what] || $value >= $this->to[$what]) {
+        foreach ($this->from as $what => $from) {
+            $value = $is[$what];
+            if ($value < $from || $value >= $this->to[$what]) {
                 $share = $this->first($was, $is);
                 if ($share >= 1.0) {
                     $this->settle($is);
@@ -94,8 +95,8 @@ final class Crossing
      */
     public function settle(array $is): void
     {
-        $this->from = array_map(fn (): float => -INF, $is);
-        $this->to = array_map(fn (): float => INF, $is);
+        $this->from = array_fill_keys($this->watched, -INF);
+        $this->to = array_fill_keys($this->watched, INF);
         foreach ($this->limits as ['what' => $what, 'at' => $limit]) {
             if ($limit <= $is[$what]) {
                 $this->from[$what] = max($limit, $this->from[$what]);
@@ -121,21 +122,6 @@ final class Crossing
         }
 
         return $first;
-    }
-
-    /** @return list<float> what limits are compared with */
-    public function seen(State $s, Senses $senses): array
-    {
-        $water = $s->display;
-        $seen = [$water->tempC, $water->ph, $water->perL($water->oxygenMg), $water->salinity()];
-        foreach ($this->plant->probes as $id => $probe) {
-            $seen[] = $s->lagged[$id];
-        }
-        foreach ($this->plant->switches as $switch) {
-            $seen[] = $senses->depth($switch, $s);
-        }
-
-        return $seen;
     }
 
     /** @return array<string, list<Limit>> what rules, guards and alarms compare the reading of each probe with */

@@ -29,7 +29,7 @@ final readonly class HarmLimits
     public function beyond(State $s, bool $hasChemistry, ?float $alkRiseMeqL): array
     {
         $water = $s->display;
-        $salinity = $water->salinity();
+        $salinity = $water->salinity;
         $harms = [];
         if ($water->tempC <= $this->lowC) {
             $harms[] = 'cold';

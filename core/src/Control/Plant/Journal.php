@@ -31,9 +31,6 @@ final class Journal
     /** @var array<string, float> */
     public array $harmS = [];
 
-    /** @var list<string> what there is to measure */
-    private readonly array $names;
-
     /** @var list<float> */
     private array $least;
 
@@ -46,25 +43,10 @@ final class Journal
     /** @var list<string> what waits for somebody to look */
     public array $latched = [];
 
-    private readonly bool $hasSump;
-
-    private readonly bool $hasStore;
-
-    private readonly bool $hasChemistry;
-
-    public function __construct(PlantSpec $plant)
+    public function __construct(private readonly Gauge $gauge)
     {
-        $this->hasSump = $plant->sump !== null;
-        $this->hasStore = $plant->start->storeL !== null;
-        $this->hasChemistry = $plant->start->alkMeqL !== null;
-        $this->names = [
-            'displayC', 'roomC', 'displayMm', 'floorL', 'salinity', 'returnLh',
-            ...$this->hasSump ? ['sumpC', 'sumpMm'] : [],
-            ...$this->hasStore ? ['storeL'] : [],
-            ...$this->hasChemistry ? ['alkMeqL', 'ph', 'oxygenMgL'] : [],
-        ];
-        $this->least = array_fill(0, count($this->names), INF);
-        $this->most = array_fill(0, count($this->names), -INF);
+        $this->least = array_fill(0, count($gauge->noted), INF);
+        $this->most = array_fill(0, count($gauge->noted), -INF);
     }
 
     public function happens(float $atS, string $kind, string $of, ?string $says = null): void
@@ -94,7 +76,11 @@ final class Journal
     {
         $guarding = [];
         foreach ($decided as $outlet => $decision) {
-            $this->outlet($atS, (string) $outlet, $decision);
+            $last = $this->last[$outlet] ?? null;
+            if ($last === null || $last->level !== $decision->level || $last->says !== $decision->says) {
+                $this->outlets[$outlet][] = ['fromS' => $atS, 'level' => $decision->level, 'says' => $decision->says->value];
+                $this->last[$outlet] = $decision;
+            }
             if ($decision->says === Says::Guard && $decision->by !== null) {
                 $guarding[] = $decision->by;
                 if (! in_array($decision->by, $this->guarding, true)) {
@@ -120,15 +106,19 @@ final class Journal
         }
     }
 
-    /** The least and the most of each quantity, of every step. */
-    public function measure(State $s): void
+    /**
+     * The least and the most of each quantity, of every step.
+     *
+     * @param  list<float>  $seen
+     */
+    public function measure(array $seen): void
     {
-        foreach ($this->values($s) as $n => $value) {
-            if ($value < $this->least[$n]) {
-                $this->least[$n] = $value;
+        foreach ($this->most as $n => $most) {
+            if ($seen[$n] < $this->least[$n]) {
+                $this->least[$n] = $seen[$n];
             }
-            if ($value > $this->most[$n]) {
-                $this->most[$n] = $value;
+            if ($seen[$n] > $most) {
+                $this->most[$n] = $seen[$n];
             }
         }
     }
@@ -137,7 +127,7 @@ final class Journal
     public function extremes(): array
     {
         $extremes = [];
-        foreach ($this->names as $n => $name) {
+        foreach ($this->gauge->noted as $n => $name) {
             if ($this->least[$n] <= $this->most[$n]) {
                 $extremes[$name] = ['least' => $this->least[$n], 'most' => $this->most[$n]];
             }
@@ -146,38 +136,10 @@ final class Journal
         return $extremes;
     }
 
-    public function note(float $atS, State $s): void
+    /** @param  list<float>  $seen */
+    public function note(float $atS, array $seen): void
     {
-        $this->trace[] = ['atS' => $atS, ...self::NOTHING, ...array_combine($this->names, $this->values($s))];
-    }
-
-    private function outlet(float $atS, string $outlet, Decision $decision): void
-    {
-        $last = $this->last[$outlet] ?? null;
-        if ($last === null || $last->level !== $decision->level || $last->says !== $decision->says) {
-            $this->outlets[$outlet][] = ['fromS' => $atS, 'level' => $decision->level, 'says' => $decision->says->value];
-            $this->last[$outlet] = $decision;
-        }
-    }
-
-    /** @return list<float> in the order of their names */
-    private function values(State $s): array
-    {
-        $water = $s->display;
-        $values = [$water->tempC, $s->roomC, $s->overMm, $s->floorL, $water->salinity(), $s->returnLh];
-        if ($this->hasSump) {
-            $values[] = $s->sump->tempC;
-            $values[] = $s->sumpMm();
-        }
-        if ($this->hasStore) {
-            $values[] = $s->storeL;
-        }
-        if ($this->hasChemistry) {
-            $values[] = $water->perL($water->alkMeq);
-            $values[] = $water->ph;
-            $values[] = $water->perL($water->oxygenMg);
-        }
-
-        return $values;
+        $noted = array_combine($this->gauge->noted, array_slice($seen, 0, count($this->gauge->noted)));
+        $this->trace[] = ['atS' => $atS, ...self::NOTHING, ...$noted];
     }
 }

@@ -23,6 +23,9 @@ final class Living
 
     private const O2_G_MOL = 32.0;
 
+    /** Of carbon dioxide a litre takes up under a millionth of it in the air, by its solubility. */
+    private const MMOL_L_PER_PPM = 1e-3 * Seawater::NEAR_DENSITY_KG_L;
+
     /** Carbon dioxide goes through a surface so much slower than oxygen. */
     private const CO2_SHARE = 0.9;
 
@@ -58,7 +61,14 @@ final class Living
             $this->dose($s, $outlet, ($mlMin * $seconds) / 60, $isInSump ? $sump : $display);
         }
         $life = $this->plant->life;
-        if ($life === null || $this->plant->start->alkMeqL === null) {
+        if ($this->plant->start->alkMeqL === null) {
+            return;
+        }
+        $this->renew($s->display);
+        if ($this->plant->sump !== null) {
+            $this->renew($s->sump);
+        }
+        if ($life === null) {
             return;
         }
         $hours = $seconds / 3600;
@@ -128,31 +138,23 @@ final class Living
     private function air(State $s, Water $water, Life $life, Gain $gain, float $airL, float $madeMg): void
     {
         $gain->oxygenAirL = $airL;
-        $gain->oxygenMg += $airL * $this->saturationMgL($water) + max(-$water->oxygenMg, $madeMg);
-        $k = $this->k($water);
+        $gain->oxygenMg += $airL * $water->oxygenSatMgL + max(-$water->oxygenMg, $madeMg);
+        ['K0' => $k0, 'K1' => $k1, 'K2' => $k2] = $water->carbonate ?? $this->constants($water);
         $airL *= self::CO2_SHARE;
-        $gain->dicAirL = $water->dicMmol > 0 ? $airL * self::freeShare($k, $water->ph) : 0.0;
-        $given = $airL * $k['K0'] * $life->co2Ppm * 1e-3 * Seawater::NEAR_DENSITY_KG_L - $madeMg / self::O2_G_MOL;
+        if ($water->dicMmol > 0) {
+            // Of all its carbon, what is free carbon dioxide at the pH it has.
+            $h = 10 ** (Carbonate::PROBE_ABOVE_TOTAL - $water->ph);
+            $gain->dicAirL = ($airL * $h * $h) / ($h * $h + $k1 * ($h + $k2));
+        }
+        $given = $airL * $k0 * $life->co2Ppm * self::MMOL_L_PER_PPM - $madeMg / self::O2_G_MOL;
         $gain->dicMmol += $given;
         $s->dicInMmol += $given;
-    }
-
-    /**
-     * Of all its carbon, what is free carbon dioxide at the pH it has.
-     *
-     * @param  array{K0: float, K1: float, K2: float, KB: float, KW: float, BT: float}  $k
-     */
-    private static function freeShare(array $k, float $ph): float
-    {
-        $h = 10 ** (Carbonate::PROBE_ABOVE_TOTAL - $ph);
-
-        return ($h * $h) / ($h * $h + $k['K1'] * ($h + $k['K2']));
     }
 
     /** Sets the pH of a water by what is in it: Newton from that of the step before, until it is closer than any probe reads. */
     private function balance(Water $water): void
     {
-        ['K1' => $k1, 'K2' => $k2, 'KB' => $kb, 'KW' => $kw, 'BT' => $bt] = $this->k($water);
+        ['K1' => $k1, 'K2' => $k2, 'KB' => $kb, 'KW' => $kw, 'BT' => $bt] = $water->carbonate ?? $this->constants($water);
         $perKg = 1 / ($water->litres * 1000 * Seawater::NEAR_DENSITY_KG_L);
         $alk = $water->alkMeq * $perKg;
         $dic = $water->dicMmol * $perKg;
@@ -179,15 +181,22 @@ final class Living
         $water->ph = max(3.0, min(11.0, $ph)) + Carbonate::PROBE_ABOVE_TOTAL;
     }
 
+    /** What goes by its temperature and salinity alone. */
+    private function renew(Water $water): void
+    {
+        $water->carbonate = $this->constants($water);
+        $water->oxygenSatMgL = $this->saturationMgL($water);
+    }
+
     /**
      * Renewed for each tenth of a degree and of salinity.
      *
      * @return array{K0: float, K1: float, K2: float, KB: float, KW: float, BT: float}
      */
-    private function k(Water $water): array
+    private function constants(Water $water): array
     {
         $tenthsC = (int) (10 * $water->tempC + 0.5);
-        $tenths = (int) (10 * $water->salinity() + 0.5);
+        $tenths = (int) (10 * $water->salinity + 0.5);
 
         return $this->constants[10_000 * $tenthsC + $tenths] ??= Carbonate::constants(
             min(43.0, max(19.0, $tenths / 10)),
@@ -199,7 +208,7 @@ final class Living
     private function saturationMgL(Water $water): float
     {
         $hundredthsC = (int) (100 * $water->tempC + 0.5);
-        $hundredths = (int) (100 * $water->salinity() + 0.5);
+        $hundredths = (int) (100 * $water->salinity + 0.5);
 
         return $this->saturationMgL[100_000 * $hundredthsC + $hundredths] ??=
             Seawater::at(min(42.0, $hundredths / 100), min(40.0, max(0.0, $hundredthsC / 100)))->oxygenSatMgL();

@@ -8,21 +8,21 @@ namespace Velbrin\Core\Control\Plant;
 final class Mixing
 {
     /** What the display held and still holds. */
-    public float $stays;
+    public float $stays = 0.0;
 
     /** What the sump held and the display holds then. */
-    public float $rises;
+    public float $rises = 0.0;
 
     /** What the display held and the sump holds then. */
-    public float $falls;
+    public float $falls = 0.0;
 
     /** What the sump held and still holds. */
-    public float $sumpStays;
+    public float $sumpStays = 0.0;
 
     /** Of what the display holds then, so much as left it with spilt water and into the air. */
-    public float $leaves;
+    public float $leaves = 0.0;
 
-    public float $sumpLeaves;
+    public float $sumpLeaves = 0.0;
 
     /**
      * @param  float  $airL  litres of the display whose content goes to the air
@@ -37,7 +37,6 @@ final class Mixing
         $this->leaves = $displayL > 0 ? $awayL / $displayL : 0.0;
         if ($sumpL <= 0) {
             $this->stays = $this->rises = $displayL / $own;
-            $this->falls = $this->sumpStays = $this->sumpLeaves = 0.0;
 
             return;
         }

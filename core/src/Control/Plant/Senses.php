@@ -20,16 +20,24 @@ final class Senses
 
     private readonly bool $isNoisy;
 
+    /** @var array<string, int|null> by switch, where its depth stands in what is read */
+    private readonly array $depths;
+
+    /** Where the air stands in it. */
+    private readonly int $roomC;
+
     /** A step of so long, s. */
     private float $forS = 0.0;
 
     /** In it a probe follows by this share. */
     private float $share = 0.0;
 
-    public function __construct(private readonly PlantSpec $plant, int $seed = 1)
+    public function __construct(private readonly PlantSpec $plant, private readonly Gauge $gauge, int $seed = 1)
     {
         $this->seed = $seed;
         $this->isNoisy = array_filter($plant->probes, fn (ProbeAt $p): bool => $p->noise > 0) !== [];
+        $this->depths = array_map($gauge->depth(...), $plant->switches);
+        $this->roomC = (int) $gauge->place('roomC');
     }
 
     /** One of them never reads the same twice. */
@@ -38,26 +46,52 @@ final class Senses
         return $this->isNoisy;
     }
 
-    /** Probes follow what is there. */
-    public function follow(State $s, float $seconds): void
+    /**
+     * At first each probe has come to what it stands in.
+     *
+     * @param  list<float>  $read
+     * @return list<float> what is read, and after it what each probe has come to
+     */
+    public function begun(array $read): array
+    {
+        foreach ($this->gauge->probes as $place) {
+            $read[] = $read[$place];
+        }
+
+        return $read;
+    }
+
+    /**
+     * Probes follow what is there.
+     *
+     * @param  list<float>  $was  what was read before, and what each probe had come to
+     * @param  list<float>  $read  what is read now
+     * @return list<float> and after it what each probe has come to
+     */
+    public function follow(array $was, array $read, float $seconds): array
     {
         if ($seconds !== $this->forS) {
             [$this->forS, $this->share] = [$seconds, 1 - exp(-$seconds / self::LAG_S)];
         }
-        foreach ($this->plant->probes as $id => $probe) {
-            $is = $this->value($probe, $s);
-            $was = $s->lagged[$id] ?? $is;
-            $s->lagged[$id] = $was + $this->share * ($is - $was);
+        $n = $this->gauge->count;
+        foreach ($this->gauge->probes as $place) {
+            $came = $was[$n++];
+            $read[] = $came + $this->share * ($read[$place] - $came);
         }
+
+        return $read;
     }
 
-    /** @return array<string, float|null> */
-    public function probes(State $s, Broken $broken): array
+    /**
+     * @param  list<float>  $seen  what is read, and what each probe has come to
+     * @return array<string, float|null>
+     */
+    public function probes(array $seen, Broken $broken): array
     {
         $read = [];
+        $n = $this->gauge->count;
         foreach ($this->plant->probes as $id => $probe) {
-            $value = $s->lagged[$id] ?? $this->value($probe, $s);
-            $value += $probe->noise > 0 ? $this->noise($probe) : 0.0;
+            $value = $seen[$n++] + ($probe->noise > 0 ? $this->noise($probe) : 0.0);
             // As it is written: 26.4, and not 2e-15 more, or a limit of 26.4 is passed by what is at it.
             $read[$id] = round(round($value / $probe->resolution) * $probe->resolution, self::DIGITS);
         }
@@ -76,7 +110,7 @@ final class Senses
             $read[$id] = match ($fault->kind) {
                 FaultKind::ProbeDrift => ($read[$id] ?? 0.0) + $fault->value,
                 FaultKind::ProbeFrozen => $this->frozen[$id] ??= (float) $read[$id],
-                FaultKind::ProbeDry => $this->plant->probes[$id]->quantity === 'temperature' ? $s->roomC : 0.0,
+                FaultKind::ProbeDry => $this->plant->probes[$id]->quantity === 'temperature' ? $seen[$this->roomC] : 0.0,
                 default => null,
             };
         }
@@ -85,12 +119,16 @@ final class Senses
         return $read;
     }
 
-    /** @return array<string, bool> */
-    public function switches(State $s, Broken $broken): array
+    /**
+     * @param  list<float>  $seen  what is read
+     * @return array<string, bool>
+     */
+    public function switches(array $seen, Broken $broken): array
     {
         $read = [];
         foreach ($this->plant->switches as $id => $switch) {
-            $read[$id] = $this->depth($switch, $s) >= $switch->at;
+            $place = $this->depths[$id];
+            $read[$id] = ($place === null ? 0.0 : $seen[$place]) >= $switch->at;
         }
         foreach ($broken->faults as $fault) {
             if ($fault->kind === FaultKind::SwitchStuck && isset($read[$fault->of ?? ''])) {
@@ -99,32 +137,6 @@ final class Senses
         }
 
         return $read;
-    }
-
-    public function depth(SwitchAt $switch, State $s): float
-    {
-        return match ($switch->in) {
-            'return' => $s->sumpMm(),
-            'display' => $s->overMm,
-            'store' => $s->storeL,
-            default => $s->floorL,
-        };
-    }
-
-    private function value(ProbeAt $probe, State $s): float
-    {
-        if ($probe->body === Body::Room) {
-            return $s->roomC;
-        }
-        $water = $s->water($probe->body);
-
-        return match ($probe->quantity) {
-            'ph' => $water->ph,
-            'salinity' => $water->salinity(),
-            'oxygen' => $water->perL($water->oxygenMg),
-            'level' => $water === $s->sump ? $s->sumpMm() : $s->overMm,
-            default => $water->tempC,
-        };
     }
 
     /** The same for the same seed: three even numbers make one that is nearly normal. */

@@ -37,6 +37,8 @@ final class Simulation
 
     private readonly Tank $tank;
 
+    private readonly Gauge $gauge;
+
     private readonly Senses $senses;
 
     private readonly Lookout $lookout;
@@ -83,8 +85,11 @@ final class Simulation
     /** @var list<mixed> what alarms could see when they were last looked at */
     private array $viewed = [];
 
-    /** @var list<float> what limits are compared with, as it is now */
+    /** @var list<float> what is read now, and what each probe has come to */
     private array $seen = [];
+
+    /** Where alkalinity stands in what is read; null: nothing lives there, or nobody has said it. */
+    private readonly ?int $alkPlace;
 
     /** @var list<array{atS: float, alk: float}> of the last 24 h, once an hour */
     private array $alkalinity = [];
@@ -115,13 +120,14 @@ final class Simulation
         $this->begins = new Moment(0.0, 0, $plant->start->minute);
         $this->head = new Head($setup->programme);
         $this->tank = new Tank($plant);
-        $this->senses = new Senses($plant, $seed);
+        $this->gauge = new Gauge($plant);
+        $this->senses = new Senses($plant, $this->gauge, $seed);
         $this->lookout = new Lookout($setup->alarms, $plant);
-        $this->crossing = new Crossing($setup, $plant, $limits);
-        $this->journal = new Journal($plant);
+        $this->crossing = new Crossing($setup, $plant, $limits, $this->gauge);
+        $this->journal = new Journal($this->gauge);
+        $this->alkPlace = $plant->life === null ? null : $this->gauge->place('alkMeqL');
         $this->s = $this->tank->begun();
-        $this->senses->follow($this->s, 0.0);
-        $this->seen = $this->crossing->seen($this->s, $this->senses);
+        $this->seen = $this->senses->begun($this->gauge->read($this->s));
         $this->crossing->settle($this->seen);
         $this->observe();
     }
@@ -152,10 +158,10 @@ final class Simulation
         $begun = clone $run->s;
         for ($nextS = 0.0; $nextS < $hours * 3600 - self::NEAR_S; $nextS += $everyS) {
             $run->to($nextS);
-            $run->journal->note($run->atS, $run->s);
+            $run->journal->note($run->atS, $run->seen);
         }
         $run->to($hours * 3600);
-        $run->journal->note($run->atS, $run->s);
+        $run->journal->note($run->atS, $run->seen);
 
         return $run->told($begun);
     }
@@ -190,7 +196,7 @@ final class Simulation
     {
         while ($this->atS < $endS - self::NEAR_S) {
             $isQuiet = $this->advance($endS);
-            $this->journal->measure($this->s);
+            $this->journal->measure($this->seen);
             $this->harms($isQuiet);
             if ($isQuiet) {
                 $this->isStale = true;
@@ -281,8 +287,8 @@ final class Simulation
     private function observe(): void
     {
         $this->broken = Broken::at($this->faults, $this->atS);
-        $this->probes = $this->senses->probes($this->s, $this->broken);
-        $this->switches = $this->senses->switches($this->s, $this->broken);
+        $this->probes = $this->senses->probes($this->seen, $this->broken);
+        $this->switches = $this->senses->switches($this->seen, $this->broken);
         $this->isStale = false;
     }
 
@@ -310,7 +316,7 @@ final class Simulation
             pauses: $this->broken->pauses(),
             reset: $reset,
         ));
-        $this->levels = array_map(fn (Decision $d): float => $d->level, $this->decided);
+        $this->levels = $this->head->levels();
         $this->turnsS = $this->atS + $this->head->untilS($now);
         $this->journal->decided($this->atS, $this->decided, $this->head->latched());
     }
@@ -349,13 +355,12 @@ final class Simulation
         return $share >= 1.0 && $this->isStill && $this->atS < min($this->turnsS, $this->nextS) - self::NEAR_S;
     }
 
-    /** @return array{0: State, 1: list<float>} and what limits are compared with */
+    /** @return array{0: State, 1: list<float>} and what is read then */
     private function stepped(State $from, float $seconds): array
     {
         $s = $this->tank->after($from, $this->levels, $this->broken, $this->begins->minuteAfter($this->atS + $seconds), $seconds);
-        $this->senses->follow($s, $seconds);
 
-        return [$s, $this->crossing->seen($s, $this->senses)];
+        return [$s, $this->senses->follow($this->seen, $this->gauge->read($s), $seconds)];
     }
 
     /** When a fault begins or ends, somebody comes, or an alarm has waited long enough; and whether anything moves until then. */
@@ -386,12 +391,11 @@ final class Simulation
     /** Where no limit is crossed only what adds up can have come to harm. */
     private function harms(bool $isQuiet): void
     {
-        $hasChemistry = $this->plant->start->alkMeqL !== null && $this->plant->life !== null;
-        $alkRise = $hasChemistry ? $this->alkRise() : null;
+        $alkRise = $this->alkPlace === null ? null : $this->alkRise($this->seen[$this->alkPlace]);
         if ($isQuiet && $this->s->floorL <= 0 && ($alkRise === null || $alkRise < $this->limits->alkRiseMeqL)) {
             return;
         }
-        $this->journal->harms($this->atS, $this->limits->beyond($this->s, $hasChemistry, $alkRise));
+        $this->journal->harms($this->atS, $this->limits->beyond($this->s, $this->alkPlace !== null, $alkRise));
     }
 
     /** Where nothing waits, alarms that see what they saw before say what they said before. */
@@ -432,9 +436,8 @@ final class Simulation
     }
 
     /** Within the last 24 h, meq/L. */
-    private function alkRise(): float
+    private function alkRise(float $now): float
     {
-        $now = $this->s->display->perL($this->s->display->alkMeq);
         if ($this->atS >= $this->alkalinityS + 3600) {
             $this->alkalinityS = $this->atS;
             $this->alkalinity[] = ['atS' => $this->atS, 'alk' => $now];

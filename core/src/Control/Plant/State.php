@@ -18,6 +18,9 @@ final class State
     /** Litres of the last chamber above the pump’s intake. */
     public float $returnL = 0.0;
 
+    /** The level of the last chamber above the intake, mm; of a system without a sump, that of the display. */
+    public float $sumpMm = 0.0;
+
     /** Fresh water in store, L. */
     public float $storeL = 0.0;
 
@@ -52,9 +55,6 @@ final class State
     /** @var array<string, float> litres of solution left in each doser’s vessel, by outlet, mL */
     public array $vesselMl = [];
 
-    /** @var array<string, float> what each probe has come to, with its lag */
-    public array $lagged = [];
-
     public float $drainLh = 0.0;
 
     public float $returnLh = 0.0;
@@ -74,14 +74,11 @@ final class State
     /** The levels stand otherwise, and with them the litres of both waters. */
     public function measure(): void
     {
-        $this->display->litres = $this->plant->display->crestL + $this->plant->display->areaM2 * $this->overMm;
-        $this->sump->litres = $this->plant->sump === null ? 0.0 : $this->plant->sump->fixedL + $this->returnL;
-    }
-
-    /** The level of the last chamber above the intake, mm; of a system without a sump, that of the display. */
-    public function sumpMm(): float
-    {
-        return $this->plant->sump?->level($this->returnL) ?? $this->overMm;
+        $display = $this->plant->display;
+        $sump = $this->plant->sump;
+        $this->display->litres = $display->crestL + $display->areaM2 * $this->overMm;
+        $this->sump->litres = $sump === null ? 0.0 : $sump->fixedL + $this->returnL;
+        $this->sumpMm = $sump === null ? $this->overMm : $sump->level($this->returnL);
     }
 
     public function water(Body $body): Water

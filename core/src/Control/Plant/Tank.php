@@ -90,6 +90,7 @@ final readonly class Tank
             : Carbonate::fromProbe($start->alkMeqL, $start->salinity, $start->tempC, $start->ph);
         foreach ([$s->display, $s->sump] as $in) {
             $in->saltG = $in->litres * $start->salinity * Seawater::NEAR_DENSITY_KG_L;
+            $in->mixed();
             if ($carbon === null) {
                 continue;
             }
@@ -124,6 +125,8 @@ final readonly class Tank
         $sump->saltG = $with->falls * $display->saltG + $with->sumpStays * $sump->saltG;
         $display->saltG = $saltG;
         $s->saltOutG += $with->leaves * $saltG + $with->sumpLeaves * $sump->saltG;
+        $display->mixed();
+        $sump->mixed();
         if ($this->plant->start->alkMeqL === null) {
             return;
         }

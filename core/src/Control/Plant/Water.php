@@ -27,15 +27,25 @@ final class Water
     /** As a probe reads it. */
     public float $ph = 8.2;
 
+    /** g/kg, as it was last mixed. */
+    public float $salinity = 0.0;
+
+    /** @var array{K0: float, K1: float, K2: float, KB: float, KW: float, BT: float}|null at the temperature and salinity it has */
+    public ?array $carbonate = null;
+
+    /** Of oxygen it could hold, mg/L. */
+    public float $oxygenSatMgL = 0.0;
+
     /** So much of an amount in each litre; 0 where there is no water. */
     public function perL(float $amount): float
     {
         return $this->litres > 0 ? $amount / $this->litres : 0.0;
     }
 
-    public function salinity(): float
+    /** Its salinity by the salt that is in it now. */
+    public function mixed(): void
     {
-        return $this->litres > 0 ? $this->saltG / $this->litres / Seawater::NEAR_DENSITY_KG_L : 0.0;
+        $this->salinity = $this->litres > 0 ? $this->saltG / ($this->litres * Seawater::NEAR_DENSITY_KG_L) : 0.0;
     }
 
     /** Heat stored in it, J above 0 °C. */

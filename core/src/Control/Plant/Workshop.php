@@ -36,6 +36,9 @@ final class Workshop
             $rest[] = $this->rests($device, $s);
         }
         if ($this->last !== null && $levels === $this->levels && $broken->faults === $this->faults && $rest === $this->rest) {
+            // The same array is found alike at once, its copy by all its values.
+            $this->levels = $levels;
+
             return $this->last;
         }
         [$this->levels, $this->faults, $this->rest] = [$levels, $broken->faults, $rest];

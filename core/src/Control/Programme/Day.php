@@ -66,18 +66,22 @@ final readonly class Day implements Rule
     /** At a minute of the day. */
     public function at(float $minute): float
     {
-        $last = $this->points[count($this->points) - 1];
-        $from = ['minute' => $last['minute'] - self::DAY_MIN, 'level' => $last['level']];
-        $again = ['minute' => $this->points[0]['minute'] + self::DAY_MIN, 'level' => $this->points[0]['level']];
-        foreach ([...$this->points, $again] as $to) {
-            if ($minute < $to['minute']) {
-                $share = ($minute - $from['minute']) / ($to['minute'] - $from['minute']);
-
-                return $this->isRamp ? $from['level'] + $share * ($to['level'] - $from['level']) : $from['level'];
+        $from = $this->points[count($this->points) - 1];
+        $to = $this->points[0];
+        foreach ($this->points as $point) {
+            if ($minute < $point['minute']) {
+                $to = $point;
+                break;
             }
-            $from = $to;
+            $from = $point;
         }
+        if (! $this->isRamp) {
+            return $from['level'];
+        }
+        // From the last point of the day to the first it goes over midnight.
+        $lengthMin = $to['minute'] - $from['minute'] + ($to['minute'] > $from['minute'] ? 0.0 : self::DAY_MIN);
+        $goneMin = $minute - $from['minute'] + ($minute >= $from['minute'] ? 0.0 : self::DAY_MIN);
 
-        return $from['level'];
+        return $from['level'] + ($goneMin / $lengthMin) * ($to['level'] - $from['level']);
     }
 }

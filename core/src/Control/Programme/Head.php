@@ -35,7 +35,7 @@ final class Head
     /** @var array<string, array{firstS: float, lastS: float}> pauses under way */
     private array $pauses = [];
 
-    /** @var array<string, float> outlets that are on, and how far */
+    /** @var array<string, float> how far each outlet is on */
     private array $levels = [];
 
     /** A head that is looked at first has run for ever. */
@@ -55,6 +55,9 @@ final class Head
     /** @var list<string> outlets that refill no more than so much in a day */
     private readonly array $capped;
 
+    /** @var list<Outlet> those with times of their own */
+    private readonly array $timed;
+
     public function __construct(private readonly Programme $programme)
     {
         $capped = [];
@@ -66,10 +69,17 @@ final class Head
             }
         }
         [$this->hasRamp, $this->capped] = [$hasRamp, $capped];
+        $this->timed = array_values(array_filter($programme->outlets, fn (Outlet $o): bool => $o->hasTimes()));
         foreach ($programme->guards as $guard) {
             $this->guardsOf[$guard->outlet][] = $guard;
         }
         $this->boot();
+    }
+
+    /** @return array<string, float> how far each outlet is on, as it was decided last */
+    public function levels(): array
+    {
+        return $this->levels;
     }
 
     /** @return array<string, Decision> by outlet */
@@ -128,7 +138,12 @@ final class Head
         $nowS = $now->atS;
         $next = self::sooner(INF, $this->poweredS + self::BOOT_S, $nowS);
         foreach ($this->programme->outlets as $outlet) {
-            $next = self::sooner($next, $nowS + $outlet->rule->untilS($now, $this->rules[$outlet->id]), $nowS);
+            $untilS = $outlet->rule->untilS($now, $this->rules[$outlet->id]);
+            if ($untilS > 0 && $nowS + $untilS < $next) {
+                $next = $nowS + $untilS;
+            }
+        }
+        foreach ($this->timed as $outlet) {
             $next = min($next, $this->timesOf($outlet, $nowS));
         }
         foreach ($this->programme->guards as $guard) {
@@ -249,8 +264,7 @@ final class Head
         if ($guard !== null && $guard[0] <= 0.0) {
             return new Decision(0.0, Says::Guard, $wants, $guard[1]);
         }
-        $isTooLong = $guard === null && $this->isTooLong($outlet, $now);
-        if ($isTooLong) {
+        if ($guard === null && $outlet->maximumOnS !== null && $this->isTooLong($outlet, $outlet->maximumOnS, $now)) {
             return new Decision(0.0, Says::MaximumOn, $wants);
         }
         $asked = $guard === null ? $this->asked($outlet, $now, $sensed, $wants) : new Decision($guard[0], Says::Guard, $wants, $guard[1]);
@@ -310,16 +324,16 @@ final class Head
         return $speaks;
     }
 
-    private function isTooLong(Outlet $outlet, Moment $now): bool
+    private function isTooLong(Outlet $outlet, float $maximumOnS, Moment $now): bool
     {
-        if ($outlet->maximumOnS === null || $outlet->afterMaximum === AfterMaximum::Tell) {
+        if ($outlet->afterMaximum === AfterMaximum::Tell) {
             return false;
         }
         if (isset($this->tooLong[$outlet->id])) {
             return true;
         }
         if ($this->isOn($outlet)) {
-            $isOver = $now->atS - ($this->onSinceS[$outlet->id] ?? $now->atS) >= $outlet->maximumOnS;
+            $isOver = $now->atS - ($this->onSinceS[$outlet->id] ?? $now->atS) >= $maximumOnS;
             if ($isOver && $outlet->afterMaximum === AfterMaximum::Latch) {
                 $this->tooLong[$outlet->id] = true;
             }

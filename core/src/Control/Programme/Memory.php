@@ -33,8 +33,16 @@ final class Memory
     /** Given within the 24 h before that moment. */
     public function within24h(float $atS): float
     {
-        $this->amounts = array_values(array_filter($this->amounts, fn (array $a): bool => $a['atS'] > $atS - 86_400));
+        $sum = 0.0;
+        $counts = [];
+        foreach ($this->amounts as $given) {
+            if ($given['atS'] > $atS - 86_400) {
+                $sum += $given['amount'];
+                $counts[] = $given;
+            }
+        }
+        $this->amounts = $counts;
 
-        return array_sum(array_column($this->amounts, 'amount'));
+        return $sum;
     }
 }

@@ -36,6 +36,17 @@ final readonly class Outlet
     ) {
     }
 
+    /** Something of it goes by how long it has been on or off. */
+    public function hasTimes(): bool
+    {
+        return $this->minimumOnS > 0
+            || $this->minimumOffS > 0
+            || $this->maximumOnS !== null
+            || $this->restS > 0
+            || $this->powerReturnS > 0
+            || $this->pauses !== [];
+    }
+
     /** What it does without a link then; null: nobody has said. */
     public function lostLinkAt(bool $isSummer): ?float
     {

@@ -105,9 +105,11 @@ final readonly class Pulse implements Rule
             }
             $before = $now;
         }
-        $days = [$before->day, $now->day];
-        $own->given = array_filter($own->given, fn (string $key): bool => in_array((int) $key, $days, true), ARRAY_FILTER_USE_KEY);
         $isNewDay = $before->day !== $now->day;
+        if ($isNewDay) {
+            $days = [$before->day, $now->day];
+            $own->given = array_filter($own->given, fn (string $key): bool => in_array((int) $key, $days, true), ARRAY_FILTER_USE_KEY);
+        }
         $skippedS = $isNewDay ? 0.0 : max(0.0, ($now->minute - $before->minute) * 60 - ($now->atS - $before->atS));
         $due = [];
         foreach ($this->minutes as $number => $minute) {
