@@ -295,6 +295,7 @@ CONF
     [ "$(id -u)" != 0 ] || as=(-d opcache.preload_user=root)
     part "$dir" php php-fpm8.2 -d opcache.preload="$ROOT/bootstrap/preload.php" "${as[@]}" \
         -d opcache.memory_consumption=256 -d opcache.interned_strings_buffer=32 -d opcache.max_accelerated_files=20000 \
+        -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
         -d opcache.validate_timestamps=0 -d realpath_cache_size=4M -R -F -y "$dir/fpm.conf" >/dev/null 2>&1
     part "$dir" nginx nginx -p "$dir" -c "$dir/nginx.conf"
     local i
