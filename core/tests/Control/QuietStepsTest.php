@@ -87,7 +87,8 @@ final class QuietStepsTest extends TestCase
      */
     private static function bothWays(): array
     {
-        $hold = fn (float $from, float $to): array => ['kind' => 'hold', 'probe' => 't1', 'startAt' => $from, 'stopAt' => $to, 'blind' => 'off'];
+        $hold = fn (float $from, float $to): array => ['kind' => 'hold', 'probe' => 't1', 'startAt' => $from, 'stopAt' => $to,
+            'blind' => 'off'];
         $outlet = fn (string $id, array $rule): array => ['id' => $id, 'place' => $id, 'lostLink' => 'off', 'rule' => $rule];
         $guard = fn (string $id, string $outlet, array $when, array $clears): array => ['id' => $id, 'outlet' => $outlet,
             'when' => [['probe' => 't1'] + $when], 'clears' => ['probe' => 't1'] + $clears, 'forS' => 0, 'then' => 'off',
