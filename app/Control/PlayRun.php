@@ -35,7 +35,7 @@ final class PlayRun
     /** @return array<string, mixed> */
     public function page(Controller $controller, User $user): array
     {
-        $systems = System::query()->current()->where('site_id', $controller->site_id)->orderBy('name')->get();
+        $systems = ServedSystems::of($controller);
         $document = $this->whole->of($controller, $controller->latest()->document ?? []);
         $read = ReadableSetUp::of($document);
         $places = $pauses = [];
@@ -70,6 +70,11 @@ final class PlayRun
     /** @param  list<Fault>  $faults */
     public function run(Controller $controller, System $system, array $faults, float $hours, ?float $arrivesS, User $user): RunView
     {
+        if (! ServedSystems::of($controller)->contains($system)) {
+            throw ValidationException::withMessages([
+                'system_id' => "This controller reads and switches nothing of {$system->name}. Choose a system it serves.",
+            ]);
+        }
         $document = $this->whole->of($controller, $controller->latest()->document ?? []);
         [$plant, $assumed, $missing] = PlantOfSystem::of($system, $controller, $document);
         if ($plant === null) {

@@ -619,8 +619,8 @@ export interface PlugWordView {
 
 export interface RunView {
     trace: (Record<string, number | null>)[];
-    happened: ({ h: number; kind: string; words: string })[];
-    outlets: ({ changes: ({ fromH: number; level: number; says: string })[]; place: string })[];
+    happened: ({ h: number; kind: string; untilH: number; words: string })[];
+    worn: FindingView[];
     assumed: string[];
     harmC: [number, number];
     firstHarm: string | null;

@@ -97,9 +97,65 @@ final class BreakTest extends TestCase
         self::assertContains('no fish, since nobody has weighed them', $this->play([], 1)['assumed']);
         $bare = System::query()->create(['site_id' => $this->system->site_id, 'name' => 'Bare', 'kind' => 'reef', 'regime' => 'natural',
             'started_precision' => 'day', 'facts' => [], 'bases' => [], 'chambers' => []]);
+        $outlet = $this->controller->strips()->firstOrFail()->outlets()->get()[2];
+        $bare->items()->create(['job' => 'heater', 'name' => 'its heater', 'watts' => 100, 'outlet_id' => $outlet->id]);
         $this->postJson("/control/{$this->controller->id}/break", ['system_id' => $bare->id, 'hours' => 5, 'faults' => []])
             ->assertUnprocessable()
             ->assertJsonValidationErrors(['system_id' => 'the record wants']);
+    }
+
+    #[Test]
+    public function it_is_played_against_what_the_controller_serves(): void
+    {
+        $other = Fixture::system($this->system->site()->firstOrFail(), $this->planner, 'A first name');
+        $offered = fn (): array => array_column($this->get("/control/{$this->controller->id}/break")->inertiaProps('systems'), 'id');
+        self::assertSame([$this->system->id], $offered());
+        $this->postJson("/control/{$this->controller->id}/break", ['system_id' => $other->id, 'hours' => 1, 'faults' => []])
+            ->assertJsonValidationErrors(['system_id' => 'reads and switches nothing of A first name']);
+        $outlets = $this->controller->strips()->firstOrFail()->outlets()->get();
+        $other->items()->create(['job' => 'heater', 'name' => 'its heater', 'watts' => 100, 'outlet_id' => $outlets[2]->id]);
+        self::assertSame([$this->system->id, $other->id], $offered(), 'the one it has most to do with first');
+        $this->system->items()->whereNotNull('outlet_id')->update(['outlet_id' => null]);
+        self::assertSame([$this->system->id, $other->id], $offered(), 'its probes hang there still');
+        $this->controller->sensors()->update(['system_id' => null]);
+        self::assertSame([$other->id], $offered());
+        $other->items()->update(['outlet_id' => null]);
+        self::assertSame([$other->id, $this->system->id], $offered(), 'nothing is known yet: all of the site, by name');
+    }
+
+    #[Test]
+    public function what_comes_again_and_again_is_told_once_and_what_wears_is_told(): void
+    {
+        $outlets = $this->controller->strips()->firstOrFail()->outlets()->get();
+        $probe = $this->controller->sensors()->where('name', 'sump probe')->sole()->key();
+        $wet = $this->controller->sensors()->where('name', 'low')->sole()->key();
+        $this->put("/control/{$this->controller->id}", [
+            'revision' => 1,
+            'outlets' => [
+                ['id' => $outlets[0]->key(), 'place' => 'heater', 'lostLink' => 'off',
+                    'rule' => ['kind' => 'hold', 'probe' => $probe, 'startAt' => 25.3, 'stopAt' => 25.6, 'blind' => 'off']],
+                ['id' => $outlets[1]->key(), 'place' => 'return', 'lostLink' => 'on', 'rule' => ['kind' => 'on']],
+            ],
+            // What stops the pump comes up again as soon as it stands.
+            'guards' => [[
+                'id' => 'restless',
+                'outlet' => $outlets[1]->key(),
+                'when' => [['switch' => $wet, 'closed' => false]],
+                'clears' => ['switch' => $wet, 'closed' => true],
+                'forS' => 0,
+                'then' => 'off',
+                'rank' => 'animals',
+                'blind' => 'off',
+            ]],
+        ])->assertOk();
+        $run = $this->play([], 48);
+        $told = array_values(array_filter($run['happened'], fn (array $h): bool => $h['kind'] === 'guard'));
+        self::assertCount(1, $told, 'off and on again all the time');
+        self::assertMatchesRegularExpression('/^return: its guard acts, \d{3,} times, one every [\d.]+.min$/u', $told[0]['words']);
+        self::assertGreaterThan(20, $told[0]['untilH'] - $told[0]['h']);
+        self::assertSame(['K-55'], array_column($run['worn'], 'rule'));
+        self::assertMatchesRegularExpression('/^return starts \d+(\.\d)? times an hour/', $run['worn'][0]['what']);
+        self::assertStringContainsString('minimum time off', $run['worn'][0]['remedy']);
     }
 
     #[Test]

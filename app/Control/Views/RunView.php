@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Control\Views;
 
+use App\House\Views\FindingView;
 use App\House\Views\FrameView;
 use App\House\Views\SectionView;
 use Velbrin\Core\Build\Section;
 use Velbrin\Core\Control\Plant\FaultKind;
 use Velbrin\Core\Control\Plant\Happening;
+use Velbrin\Core\Control\Plant\Repeated;
 use Velbrin\Core\Control\Plant\Run;
+use Velbrin\Core\Control\Plant\Wear;
 use Velbrin\Core\Control\Programme\Setup;
 use Velbrin\Core\Hydraulics\PowerCutFrame;
 use Velbrin\Core\Measure\Kind;
@@ -21,8 +24,8 @@ final readonly class RunView
 {
     /**
      * @param  list<array<string, float|null>>  $trace
-     * @param  list<array{h: float, kind: string, words: string}>  $happened
-     * @param  list<array{place: string, changes: list<array{fromH: float, level: float, says: string}>}>  $outlets
+     * @param  list<array{h: float, untilH: float, kind: string, words: string}>  $happened  what comes again and again told once
+     * @param  list<FindingView>  $worn  outlets that start so often that they wear
      * @param  list<string>  $assumed
      * @param  array{0: float, 1: float}  $harmC
      * @param  array<string, array{least: string, most: string}>  $extremes
@@ -31,7 +34,7 @@ final readonly class RunView
     private function __construct(
         public array $trace,
         public array $happened,
-        public array $outlets,
+        public array $worn,
         public array $assumed,
         public array $harmC,
         public ?string $firstHarm,
@@ -82,25 +85,16 @@ final readonly class RunView
                 ];
             }
         }
-        $outlets = [];
-        foreach ($run->outlets as $id => $changes) {
-            $outlets[] = [
-                'place' => $setup->place((string) $id),
-                'changes' => array_map(
-                    fn (array $c): array => ['fromH' => $c['fromS'] / 3600, 'level' => $c['level'], 'says' => $c['says']],
-                    $changes,
-                ),
-            ];
-        }
 
         return new self(
             trace: $run->trace,
-            happened: array_map(fn (Happening $h): array => [
-                'h' => $h->atS / 3600,
-                'kind' => $h->kind,
-                'words' => self::words($h, $setup),
-            ], $run->happened),
-            outlets: $outlets,
+            happened: array_map(fn (Repeated $r): array => [
+                'h' => $r->first->atS / 3600,
+                'untilH' => $r->untilS / 3600,
+                'kind' => $r->first->kind,
+                'words' => self::words($r->first, $setup).self::again($r, $units),
+            ], Repeated::gather($run->happened)),
+            worn: FindingView::all(Wear::of($run, $setup), $units),
             assumed: $assumed,
             harmC: $harmC,
             firstHarm: is_string($by) ? self::HARMS[$by] : null,
@@ -116,6 +110,17 @@ final readonly class RunView
     private static function label(?string $kind): string
     {
         return FaultKind::tryFrom((string) $kind)?->label() ?? (string) $kind;
+    }
+
+    /** How often, and every how long. */
+    private static function again(Repeated $repeated, Units $units): string
+    {
+        if ($repeated->times === 1) {
+            return '';
+        }
+        $every = Quantity::of(($repeated->untilS - $repeated->first->atS) / ($repeated->times - 1) / 60, Kind::Minutes);
+
+        return ", {$repeated->times} times, one every {$units->show($every)}";
     }
 
     private static function words(Happening $h, Setup $setup): string

@@ -64,6 +64,7 @@ enum Phrase: string implements Saying
     case AtMostIn24H = 'at-most-in24-h';
     case AtOrBelow = 'at-or-below';
     case AtThatRateARelay = 'at-that-rate-a-relay';
+    case AtThatRateWornIn = 'at-that-rate-worn-in';
     case AtTheLimitItFlickers = 'at-the-limit-it-flickers';
     case AtTwoInTheMorning = 'at-two-in-the-morning';
     case AWiderBand = 'a-wider-band';
@@ -141,6 +142,7 @@ enum Phrase: string implements Saying
     case ItOpensBeforeTheControllerStops = 'it-opens-before-the-controller-stops';
     case ItRaisesAlkalinityAndHardlyPH = 'it-raises-alkalinity-and-hardly-ph';
     case ItsContactsGrowHot = 'its-contacts-grow-hot';
+    case ItStartsTimesAnHour = 'it-starts-times-an-hour';
     case ItTakesTheLitres = 'it-takes-the-litres';
     case Kind = 'kind';
     case LaterThanTheOneBefore = 'later-than-the-one-before';
@@ -321,6 +323,7 @@ enum Phrase: string implements Saying
     case UntilSomebodyHasLooked = 'until-somebody-has-looked';
     case UntilThenTheProbeHasLagged = 'until-then-the-probe-has-lagged';
     case VesselCanSiphon = 'vessel-can-siphon';
+    case WaitBeforeItIsOnAgain = 'wait-before-it-is-on-again';
     case WaitsWhenPowerReturns = 'waits-when-power-returns';
     case WasForNow = 'was-for-now';
     case WasLastDoneByHandAgo = 'was-last-done-by-hand-ago';

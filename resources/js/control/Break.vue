@@ -4,6 +4,7 @@ import { computed, onBeforeUnmount, reactive, ref } from 'vue';
 import type { RunView } from '../generated';
 import FieldError from '../shared/FieldError.vue';
 import SectionDrawing from '../shared/SectionDrawing.vue';
+import SeverityMark from '../shared/SeverityMark.vue';
 import { refusal, send } from '../shared/send';
 import ControlTabs from './ControlTabs.vue';
 import NumberCell from './NumberCell.vue';
@@ -68,6 +69,8 @@ async function play() {
     }
     playing.value = false;
 }
+const span = (e: { h: number; untilH: number }) =>
+    e.untilH > e.h ? `${clock(e.h)} to ${clock(e.untilH)}` : clock(e.h);
 const clock = (h: number) => (h < 1 ? `${Math.round(h * 60)} min` : `${h.toFixed(1)} h`);
 const wet = computed(() => run.value?.trace.some((p) => (p.floorL ?? 0) > 0) ?? false);
 const moment = ref(0);
@@ -200,7 +203,7 @@ const MARK: Record<string, string> = {
                 <p v-else class="quiet">Nothing breaks: this shows a quiet run. Choose something above.</p>
                 <p>
                     <button class="btn-go" :disabled="playing" data-new>{{ playing ? 'Playing…' : 'Play it' }}</button>
-                    <span v-if="playing" role="status" class="quiet">Each hour takes about 15 ms.</span>
+                    <span v-if="playing" role="status" class="quiet">Three days take about a second.</span>
                 </p>
                 <FieldError :words="wrong" />
             </form>
@@ -301,10 +304,23 @@ const MARK: Record<string, string> = {
                         />
                     </div>
                     <div>
+                        <section v-if="run.worn.length" aria-labelledby="b-worn">
+                            <h2 id="b-worn">Starts too often</h2>
+                            <article v-for="f in run.worn" :key="f.key" class="note" :class="f.severity">
+                                <SeverityMark :severity="f.severity" />
+                                <h3>
+                                    <span class="word">{{ f.word }}</span> {{ f.what }}
+                                </h3>
+                                <p>{{ f.why }} {{ f.remedy }}</p>
+                                <small
+                                    ><Link :href="`/rules/${f.rule}`">{{ f.rule }}</Link></small
+                                >
+                            </article>
+                        </section>
                         <h2>What happened</h2>
                         <ol v-if="told.length" class="happened">
                             <li v-for="(e, n) in told" :key="n" :class="MARK[e.kind] ?? 'quiet'">
-                                <b>{{ clock(e.h) }}</b> {{ e.words }}
+                                <b>{{ span(e) }}</b> {{ e.words }}
                             </li>
                         </ol>
                         <p v-else class="quiet">Nothing out of the ordinary.</p>

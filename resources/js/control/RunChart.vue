@@ -70,7 +70,15 @@ const ends = computed(() => [Math.min(...mine.value.map((p) => p.v)), Math.max(.
                     <text :x="LEFT - 4" :y="y(l) + 4" text-anchor="end" class="s x">{{ says(l) }}</text>
                 </template>
             </g>
-            <path v-for="(m, n) in marks" :key="n" :d="`M${x(m.h)} 8V${HIGH - 18}`" class="mark" :class="m.kind" />
+            <template v-for="(m, n) in marks" :key="n">
+                <path
+                    v-if="m.untilH > m.h"
+                    :d="`M${x(m.h)} 8V${HIGH - 18}H${x(m.untilH)}V8Z`"
+                    class="mark lasting"
+                    :class="m.kind"
+                />
+                <path v-else :d="`M${x(m.h)} 8V${HIGH - 18}`" class="mark" :class="m.kind" />
+            </template>
             <path v-if="moment !== undefined" :d="`M${x(moment)} 4V${HIGH - 16}`" class="moment" />
             <path v-if="other.length" :d="line(other)" class="before" />
             <path :d="line(mine)" class="trace" />

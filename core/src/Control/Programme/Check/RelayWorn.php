@@ -16,7 +16,7 @@ use Velbrin\Core\Measure\Severity;
 final readonly class RelayWorn implements Row
 {
     /** Clicks of a relay. */
-    private const CLICKS = 100_000.0;
+    public const CLICKS = 100_000.0;
 
     private const YEARS = 3.0;
 
@@ -26,6 +26,12 @@ final readonly class RelayWorn implements Row
     public function code(): string
     {
         return 'K-55';
+    }
+
+    /** Starts an hour that neither a compressor nor a relay is worn by too soon. */
+    public static function mostPerH(bool $isCompressor): float
+    {
+        return $isCompressor ? self::STARTS_H : self::CLICKS / (self::YEARS * 365.25 * 24);
     }
 
     public function look(Setup $setup): array
@@ -48,8 +54,7 @@ final readonly class RelayWorn implements Row
             // The worst there can be: half of the power lost while it is off.
             $perHour = (3600 * $hung->watts) / (4 * $volumeL * KnownFacts::J_PER_L_K * $hold->width());
             $isCompressor = $hung->job === Job::Chiller;
-            $most = $isCompressor ? self::STARTS_H : self::CLICKS / (self::YEARS * 365.25 * 24);
-            if ($perHour > $most) {
+            if ($perHour > self::mostPerH($isCompressor)) {
                 $found[] = Objection::of(
                     $isCompressor ? Severity::Fix : Severity::Watch,
                     $this->code(),
