@@ -2854,4 +2854,29 @@ return [
         'to' => '$was = 0.0;',
         'tests' => 'core/tests/Control/WearTest.php',
     ],
+    [
+        'name' => 'light: what is no tank counts for a share',
+        'file' => 'core/src/Light/LightMap.php',
+        'from' => '                    continue;
+                }
+                $count++;',
+        'to' => '                    $par = 0.0;
+                }
+                $count++;',
+        'tests' => 'core/tests/Light/LightTest.php',
+    ],
+    [
+        'name' => 'light: what is too bright suits',
+        'file' => 'core/src/Light/LightMap.php',
+        'from' => 'if ($par >= $least && $par <= $most) {',
+        'to' => 'if ($par >= $least) {',
+        'tests' => 'core/tests/Light/LightTest.php',
+    ],
+    [
+        'name' => 'light: what is too dim suits',
+        'file' => 'core/src/Light/LightMap.php',
+        'from' => 'if ($par >= $least && $par <= $most) {',
+        'to' => 'if ($par <= $most) {',
+        'tests' => 'core/tests/Light/LightTest.php',
+    ],
 ];

@@ -62,7 +62,7 @@ final readonly class LightMapView
             even: $units->show(Quantity::of(100 * $map->uniformity, Kind::Percent)),
             groups: array_map(
                 fn (float $share): string => $units->show(Quantity::of($share, Kind::Percent)),
-                $map->groupSharePct,
+                $map->groupSharePct(),
             ),
             lines: $lines,
         );

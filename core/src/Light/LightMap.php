@@ -20,7 +20,6 @@ final readonly class LightMap
 
     /**
      * @param  list<list<float|null>>  $rows  µmol/m²/s, from the back to the front; each from left to right; null outside the tank
-     * @param  array<string, float>  $groupSharePct  of the area, by group
      */
     private function __construct(
         public float $depthMm,
@@ -34,7 +33,6 @@ final readonly class LightMap
         public float $corner,
         /** Least by mean. */
         public float $uniformity,
-        public array $groupSharePct,
     ) {
     }
 
@@ -129,10 +127,6 @@ final readonly class LightMap
         $count = count($points);
         $mean = $count === 0 ? 0.0 : array_sum($points) / $count;
         $least = $points === [] ? 0.0 : min($points);
-        $shares = array_map(
-            fn (array $group): float => $count === 0 ? 0.0 : (100 * self::between($points, $group[0], $group[1])) / $count,
-            self::GROUPS,
-        );
         $corners = [];
         foreach ([$rows[0] ?? [], $rows[count($rows) - 1] ?? []] as $row) {
             array_push(
@@ -151,21 +145,29 @@ final readonly class LightMap
             most: $points === [] ? 0.0 : max($points),
             corner: $corners === [] ? $least : min($corners),
             uniformity: $mean > 0 ? $least / $mean : 0.0,
-            groupSharePct: $shares,
         );
     }
 
-    /** @param  array<int, float>  $points */
-    private static function between(array $points, float $least, float $most): int
+    /** @return array<string, float> of the area that suits each group, % */
+    public function groupSharePct(): array
     {
         $count = 0;
-        foreach ($points as $par) {
-            if ($par >= $least && $par <= $most) {
+        $suits = array_fill_keys(array_keys(self::GROUPS), 0);
+        foreach ($this->rows as $row) {
+            foreach ($row as $par) {
+                if ($par === null) {
+                    continue;
+                }
                 $count++;
+                foreach (self::GROUPS as $group => [$least, $most]) {
+                    if ($par >= $least && $par <= $most) {
+                        $suits[$group]++;
+                    }
+                }
             }
         }
 
-        return $count;
+        return array_map(fn (int $points): float => $count === 0 ? 0.0 : (100 * $points) / $count, $suits);
     }
 
     /**

@@ -63,37 +63,34 @@ final class SetupSchemaTest extends TestCase
         return true;
     }
 
+    /** @return array<string, mixed> built once */
+    private static function schema(): array
+    {
+        static $schema = null;
+
+        return $schema ??= SetupSchema::json();
+    }
+
     /** Whether a schema, in the words this one uses, takes a value. */
     private static function fits(mixed $value, array $schema): bool
     {
-        $isObject = is_array($value) && ($value === [] || ! array_is_list($value));
-        $isNumber = is_int($value) || is_float($value);
-        $is = ['string' => is_string($value), 'number' => $isNumber, 'boolean' => is_bool($value), 'null' => $value === null,
-            'object' => $isObject, 'array' => is_array($value) && array_is_list($value)];
-        $fitting = fn (array $of): int => count(array_filter($of, fn (array $one): bool => self::fits($value, $one)));
         foreach ($schema as $word => $says) {
             $holds = match ($word) {
-                'type' => $is[$says],
+                'type' => self::isA($value, $says),
                 'const' => $value === $says,
                 'enum' => in_array($value, $says, true),
-                'minimum' => ! $isNumber || $value >= $says,
-                'maximum' => ! $isNumber || $value <= $says,
-                'exclusiveMinimum' => ! $isNumber || $value > $says,
+                'minimum' => ! self::isA($value, 'number') || $value >= $says,
+                'maximum' => ! self::isA($value, 'number') || $value <= $says,
+                'exclusiveMinimum' => ! self::isA($value, 'number') || $value > $says,
                 'minLength' => ! is_string($value) || mb_strlen($value) >= $says,
-                'minItems' => ! $is['array'] || count($value) >= $says,
-                'maxItems' => ! $is['array'] || count($value) <= $says,
-                'items' => ! $is['array'] || array_filter($value, fn (mixed $v): bool => ! self::fits($v, $says)) === [],
-                'oneOf' => $fitting($says) === 1,
-                'anyOf' => $fitting($says) > 0,
-                'required' => ! $isObject || array_diff($says, array_keys($value)) === [],
-                'properties' => ! $isObject || array_filter(
-                    array_keys(array_intersect_key($says, $value)),
-                    fn (string $k): bool => ! self::fits($value[$k], $says[$k]),
-                ) === [],
-                'additionalProperties' => ! $isObject || array_filter(
-                    array_diff_key($value, $schema['properties'] ?? []),
-                    fn (mixed $v): bool => $says === false || ! self::fits($v, $says),
-                ) === [],
+                'minItems' => ! self::isA($value, 'array') || count($value) >= $says,
+                'maxItems' => ! self::isA($value, 'array') || count($value) <= $says,
+                'items' => ! self::isA($value, 'array') || self::allFit($value, array_fill_keys(array_keys($value), $says)),
+                'oneOf' => self::fitting($value, $says) === 1,
+                'anyOf' => self::fitting($value, $says) > 0,
+                'required' => ! self::isA($value, 'object') || array_diff_key(array_flip($says), $value) === [],
+                'properties' => ! self::isA($value, 'object') || self::allFit($value, array_intersect_key($says, $value)),
+                'additionalProperties' => ! self::isA($value, 'object') || self::othersFit($value, $schema['properties'] ?? [], $says),
                 'description' => true,
             };
             if (! $holds) {
@@ -102,6 +99,48 @@ final class SetupSchemaTest extends TestCase
         }
 
         return true;
+    }
+
+    private static function isA(mixed $value, string $type): bool
+    {
+        return match ($type) {
+            'string' => is_string($value),
+            'number' => is_int($value) || is_float($value),
+            'boolean' => is_bool($value),
+            'null' => $value === null,
+            'object' => is_array($value) && ($value === [] || ! array_is_list($value)),
+            'array' => is_array($value) && array_is_list($value),
+        };
+    }
+
+    private static function fitting(mixed $value, array $schemas): int
+    {
+        $fitting = 0;
+        foreach ($schemas as $schema) {
+            $fitting += self::fits($value, $schema) ? 1 : 0;
+        }
+
+        return $fitting;
+    }
+
+    /** @param  array<array-key, array<string, mixed>>  $schemas  by key of the value */
+    private static function allFit(array $value, array $schemas): bool
+    {
+        foreach ($schemas as $key => $schema) {
+            if (! self::fits($value[$key], $schema)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @param  array<string, mixed>|false  $schema  of what is not among the properties; false: there is none */
+    private static function othersFit(array $value, array $properties, array|false $schema): bool
+    {
+        $others = array_diff_key($value, $properties);
+
+        return $schema === false ? $others === [] : self::allFit($others, array_fill_keys(array_keys($others), $schema));
     }
 
     /** @return iterable<string, array{list<string|int>}> each place of the whole document */
@@ -138,8 +177,8 @@ final class SetupSchemaTest extends TestCase
     public function the_whole_is_taken_by_both(): void
     {
         SetupReader::read(self::whole());
-        self::assertTrue(self::fits(self::whole(), SetupSchema::json()));
-        self::assertTrue(self::fits(SimulationTest::cabinet(), SetupSchema::json()));
+        self::assertTrue(self::fits(self::whole(), self::schema()));
+        self::assertTrue(self::fits(SimulationTest::cabinet(), self::schema()));
     }
 
     /** @param  list<string|int>  $path */
@@ -149,7 +188,7 @@ final class SetupSchemaTest extends TestCase
     {
         foreach ([new \stdClass(), [[[]]], -1e6, 'no such word', true] as $wrong) {
             $document = self::with(self::whole(), $path, fn (): mixed => $wrong instanceof \stdClass ? ['zzz' => 1] : $wrong);
-            $fits = self::fits($document, SetupSchema::json());
+            $fits = self::fits($document, self::schema());
             $taken = self::isTaken($document);
             // What hangs together over several places only the reader knows: it may refuse more, never less.
             self::assertTrue($fits || ! $taken, implode('.', $path).' is read and not published: '.json_encode($wrong));
@@ -164,7 +203,7 @@ final class SetupSchemaTest extends TestCase
     public function what_may_be_left_out_may_be_left_out_of_both(array $path): void
     {
         $document = self::with(self::whole(), $path, null);
-        $fits = self::fits($document, SetupSchema::json());
+        $fits = self::fits($document, self::schema());
         if (self::isTaken($document)) {
             self::assertTrue($fits, implode('.', $path));
         } elseif ($fits) {
@@ -172,7 +211,7 @@ final class SetupSchemaTest extends TestCase
             self::assertContains($path[0], ['probes', 'outlets', 'guards', 'alarms']);
         }
         $unknown = self::with(self::whole(), $path, fn (mixed $v): mixed => is_array($v) && ! array_is_list($v) ? $v + ['zzz' => []] : $v);
-        self::assertSame(self::fits($unknown, SetupSchema::json()), self::isTaken($unknown), 'an unknown key');
+        self::assertSame(self::fits($unknown, self::schema()), self::isTaken($unknown), 'an unknown key');
     }
 
     #[Test]
@@ -191,7 +230,7 @@ final class SetupSchemaTest extends TestCase
                 $walk($one, "{$at}.*");
             }
         };
-        $walk(SetupSchema::json(), '');
+        $walk(self::schema(), '');
         foreach (self::places() as [$path]) {
             $maps = fn (int $n): bool => is_int($path[$n]) || in_array($path[$n - 1] ?? '', ['pauses', 'names'], true);
             $known['.'.implode('.', array_map(fn (int $n): string => $maps($n) ? '*' : (string) $path[$n], array_keys($path)))] = true;

@@ -66,8 +66,24 @@ final class LightTest extends TestCase
         $map = $at(250, 300);
         self::assertSame($map->least, min(array_map(min(...), $map->rows)));
         self::assertEqualsWithDelta($map->rows[0][0], $map->rows[29][59], 1e-9, 'two like lamps light both ends alike');
-        foreach ($map->groupSharePct as $share) {
+        foreach ($map->groupSharePct() as $share) {
             self::assertThat($share, self::logicalAnd(self::greaterThanOrEqual(0), self::lessThanOrEqual(100)));
+        }
+    }
+
+    #[Test]
+    public function a_group_has_the_share_of_the_water_that_lies_within_its_range(): void
+    {
+        $lamp = Fixture::of(300, 150, 100, 70, 40);
+        $half = [[0.0, 0.0], [300.0, 0.0], [300.0, 300.0], [0.0, 300.0]];
+        $map = LightMap::of([$lamp], 600, 300, 100, 0.25, 20, 10, outline: $half);
+        $points = array_filter(array_merge(...$map->rows), is_float(...));
+        self::assertCount(100, $points, 'half of the grid is tank');
+        foreach (LightMap::GROUPS as $group => [$least, $most]) {
+            $within = array_filter($points, fn (float $p): bool => $p >= $least && $p <= $most);
+            self::assertEqualsWithDelta(count($within), $map->groupSharePct()[$group], 1e-9, $group);
+            self::assertGreaterThan(0, count($within), $group);
+            self::assertLessThan(100, count($within), $group);
         }
     }
 

@@ -76,7 +76,7 @@ final class Lighting implements Topic
         $dli = Quantity::of($day->integralMol($mid->mean), Kind::DailyLight);
         $even = Quantity::of(100 * $mid->uniformity, Kind::Percent);
         $shares = [];
-        foreach ($mid->groupSharePct as $group => $share) {
+        foreach ($mid->groupSharePct() as $group => $share) {
             $shares[] = sprintf('%s %d %%', $group, (int) round($share));
         }
         $parts = [
@@ -318,8 +318,9 @@ final class Lighting implements Topic
             $facts->word(F::Livestock)
         ];
         [$low, $high] = LightMap::GROUPS[$group];
+        $sharePct = $mid->groupSharePct()[$group];
         $parts = [
-            'share' => Quantity::of($mid->groupSharePct[$group], Kind::Percent),
+            'share' => Quantity::of($sharePct, Kind::Percent),
             'group' => $group,
             'low' => self::par($low),
             'high' => self::par($high),
@@ -329,7 +330,7 @@ final class Lighting implements Topic
 
         return [
             match (true) {
-                $mid->groupSharePct[$group] >= self::FIT_PCT => Finding::of(
+                $sharePct >= self::FIT_PCT => Finding::of(
                     severity: Severity::Fine,
                     rule: 'K-4',
                     about: 'light',
