@@ -1369,4 +1369,29 @@ return [
         'to' => 'if ($repeated->times > 0) {',
         'tests' => 'tests/Control/BreakTest.php',
     ],
+    [
+        'name' => 'dose guard: a reactor doses nothing',
+        'file' => 'app/Risk/Around.php',
+        'from' => '[Job::Doser->value, Job::Reactor->value], true),
+        );
+        $system',
+        'to' => '[Job::Doser->value], true),
+        );
+        $system',
+        'tests' => 'tests/Risk/DoseGuardTest.php',
+    ],
+    [
+        'name' => 'dose guard: the water its probe hangs in is another',
+        'file' => 'app/Risk/Around.php',
+        'from' => '$systemId = $sensors->firstWhere(fn (Sensor $s): bool => $s->system_id !== null)?->system_id;',
+        'to' => '$systemId = null;',
+        'tests' => 'tests/Risk/DoseGuardTest.php',
+    ],
+    [
+        'name' => 'dose guard: its alkalinity is its pH',
+        'file' => 'app/Risk/Around.php',
+        'from' => '\'alkDkh\' => LastRead::of($system, Parameter::Alkalinity),',
+        'to' => '\'alkDkh\' => LastRead::of($system, Parameter::Ph),',
+        'tests' => 'tests/Risk/DoseGuardTest.php',
+    ],
 ];
