@@ -744,8 +744,8 @@ return [
     [
         'name' => 'two hands may be in two places',
         'file' => 'core/src/Moves/Course/Placing.php',
-        'from' => 'if ($a < $until && $b > $from) {',
-        'to' => 'if ($a === $from && $b > $until) {',
+        'from' => 'if ($taken[$n][0] < $until && $taken[$n][1] > $from) {',
+        'to' => 'if ($taken[$n][0] === $from && $taken[$n][1] > $until) {',
         'tests' => 'core/tests/Moves',
     ],
     [
@@ -2878,5 +2878,33 @@ return [
         'from' => 'if ($par >= $least && $par <= $most) {',
         'to' => 'if ($par <= $most) {',
         'tests' => 'core/tests/Light/LightTest.php',
+    ],
+    [
+        'name' => 'hands: one who was given back is free all day',
+        'file' => 'core/src/Moves/Course/Placing.php',
+        'from' => '$this->freeFrom[$hand] = max([0, ...array_column($this->busy[$hand], 1)]);',
+        'to' => '$this->freeFrom[$hand] = 0;',
+        'tests' => 'core/tests/Moves',
+    ],
+    [
+        'name' => 'hands: what stands keeps nobody busy',
+        'file' => 'core/src/Moves/Course/Placing.php',
+        'from' => '$placing->freeFrom[$hand] = max($placing->freeFrom[$hand], $span[1]);',
+        'to' => '',
+        'tests' => 'core/tests/Moves',
+    ],
+    [
+        'name' => 'hands: who can most goes first',
+        'file' => 'core/src/Moves/Course/Placing.php',
+        'from' => 'count($a->skills) <=> count($b->skills)',
+        'to' => 'count($b->skills) <=> count($a->skills)',
+        'tests' => 'core/tests/Moves',
+    ],
+    [
+        'name' => 'hands: one may be chosen for two skills at once',
+        'file' => 'core/src/Moves/Course/Placing.php',
+        'from' => 'if (self::haveSkill($chosen, $skill)) {',
+        'to' => 'if (false) {',
+        'tests' => 'core/tests/Moves',
     ],
 ];

@@ -13,6 +13,9 @@ final class Placing
     /** @var array<string, list<array{0: int, 1: int}>> when each hand is busy */
     private array $busy = [];
 
+    /** @var array<string, int> from when on each hand is free for good */
+    private array $freeFrom = [];
+
     /** @var array<string, list<array{0: int, 1: int}>> when each thing is used */
     private array $used = [];
 
@@ -21,6 +24,9 @@ final class Placing
 
     /** @var array<string, list<string>> */
     private array $who = [];
+
+    /** @var list<Hand> whoever can least first, so that the others stay free */
+    private readonly array $leastFirst;
 
     /** @var list<int> when somebody comes who is not there from the beginning */
     private readonly array $comes;
@@ -34,12 +40,16 @@ final class Placing
         $haveHours = false;
         foreach ($work->hands as $hand) {
             $this->busy[$hand->id] = [];
+            $this->freeFrom[$hand->id] = 0;
             $haveHours = $haveHours || $hand->fromMin !== null || $hand->untilMin !== null;
             if ($hand->fromMin !== null) {
                 $comes[] = $hand->fromMin;
             }
         }
         $this->comes = $comes;
+        $leastFirst = $work->hands;
+        usort($leastFirst, fn (Hand $a, Hand $b): int => count($a->skills) <=> count($b->skills));
+        $this->leastFirst = $leastFirst;
         $this->haveHours = $haveHours;
         foreach ($work->uses as $use => $count) {
             $this->used[$use] = [];
@@ -69,6 +79,7 @@ final class Placing
             $span = [$plan->starts[$id], $plan->starts[$id] + $step->minutes];
             foreach ($plan->hands[$id] as $hand) {
                 $placing->busy[$hand][] = $span;
+                $placing->freeFrom[$hand] = max($placing->freeFrom[$hand], $span[1]);
             }
             foreach ($step->uses as $use) {
                 $placing->used[$use][] = $span;
@@ -211,7 +222,7 @@ final class Placing
         }
         foreach ($this->work->hands as $hand) {
             $isAway = $isWithinHours && ! $hand->isThere($at, $until);
-            if (! $isAway && ! self::meets($this->busy[$hand->id], $at, $until)) {
+            if (! $isAway && ! $this->isBusy($hand->id, $at, $until)) {
                 $free[$hand->id] = $hand;
             } elseif ($mayLack-- <= 0) {
                 return null;
@@ -222,20 +233,22 @@ final class Placing
         }
         $chosen = [];
         foreach ($step->skills as $skill) {
-            $has = fn (Hand $h): bool => $h->has($skill);
-            if (array_filter($chosen, $has) !== []) {
+            if (self::haveSkill($chosen, $skill)) {
                 continue;
             }
-            $able = array_filter($free, fn (Hand $h): bool => $has($h) && ! isset($chosen[$h->id]));
-            if ($able === [] || count($chosen) >= $step->persons) {
+            $one = $this->leastAble($free, $chosen, $skill);
+            if ($one === null || count($chosen) >= $step->persons) {
                 return null;
             }
-            $one = self::leastAble($able);
             $chosen[$one->id] = $one;
         }
-        while (count($chosen) < $step->persons) {
-            $one = self::leastAble(array_diff_key($free, $chosen));
-            $chosen[$one->id] = $one;
+        foreach ($this->leastFirst as $hand) {
+            if (count($chosen) >= $step->persons) {
+                break;
+            }
+            if (isset($free[$hand->id])) {
+                $chosen[$hand->id] = $hand;
+            }
         }
 
         return array_keys($chosen);
@@ -263,7 +276,7 @@ final class Placing
     private static function can(Step $step, array $hands): bool
     {
         foreach ($step->skills as $skill) {
-            if (array_filter($hands, fn (Hand $h): bool => $h->has($skill)) === []) {
+            if (! self::haveSkill($hands, $skill)) {
                 return false;
             }
         }
@@ -271,24 +284,42 @@ final class Placing
         return true;
     }
 
-    /** @param  array<string, Hand>  $hands  not empty */
-    private static function leastAble(array $hands): Hand
+    /** @param  array<string, Hand>  $hands */
+    private static function haveSkill(array $hands, string $skill): bool
     {
-        $least = null;
         foreach ($hands as $hand) {
-            if ($least === null || count($hand->skills) < count($least->skills)) {
-                $least = $hand;
+            if ($hand->has($skill)) {
+                return true;
             }
         }
 
-        return $least ?? throw new \LogicException('Nobody is there.');
+        return false;
     }
 
-    /** @param  list<array{0: int, 1: int}>  $taken */
-    private static function meets(array $taken, int $from, int $until): bool
+    /**
+     * @param  array<string, Hand>  $free
+     * @param  array<string, Hand>  $chosen
+     */
+    private function leastAble(array $free, array $chosen, string $skill): ?Hand
     {
-        foreach ($taken as [$a, $b]) {
-            if ($a < $until && $b > $from) {
+        foreach ($this->leastFirst as $hand) {
+            if (isset($free[$hand->id]) && ! isset($chosen[$hand->id]) && $hand->has($skill)) {
+                return $hand;
+            }
+        }
+
+        return null;
+    }
+
+    /** What was given to a hand last is looked at first: steps are placed much in the order of the day. */
+    private function isBusy(string $hand, int $from, int $until): bool
+    {
+        if ($this->freeFrom[$hand] <= $from) {
+            return false;
+        }
+        $taken = $this->busy[$hand];
+        for ($n = count($taken) - 1; $n >= 0; $n--) {
+            if ($taken[$n][0] < $until && $taken[$n][1] > $from) {
                 return true;
             }
         }
@@ -301,11 +332,15 @@ final class Placing
     {
         $this->starts[$step->id] = $at;
         $this->who[$step->id] = $who;
+        $until = $at + $step->minutes;
         foreach ($who as $hand) {
-            $this->busy[$hand][] = [$at, $at + $step->minutes];
+            $this->busy[$hand][] = [$at, $until];
+            if ($this->freeFrom[$hand] < $until) {
+                $this->freeFrom[$hand] = $until;
+            }
         }
         foreach ($step->uses as $use) {
-            $this->used[$use][] = [$at, $at + $step->minutes];
+            $this->used[$use][] = [$at, $until];
         }
     }
 
@@ -314,6 +349,7 @@ final class Placing
         $span = [$at, $at + $step->minutes];
         foreach ($this->who[$step->id] as $hand) {
             $this->busy[$hand] = self::less($this->busy[$hand], $span);
+            $this->freeFrom[$hand] = max([0, ...array_column($this->busy[$hand], 1)]);
         }
         foreach ($step->uses as $use) {
             $this->used[$use] = self::less($this->used[$use], $span);
