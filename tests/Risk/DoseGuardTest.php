@@ -32,7 +32,8 @@ final class DoseGuardTest extends TestCase
         $this->system->items()->create(['job' => 'doser', 'name' => 'Alkalinity head', 'watts' => 3, 'outlet_id' => $outlet->id,
             'doses' => 'hydroxide', 'strength_meq_ml' => 1.0, 'holds_ml' => 10000, 'line_break' => true]);
         $probe = $this->controller->sensors()->create(['kind' => 'probe', 'name' => 'pH probe', 'quantity' => 'ph', 'resolution' => 0.01,
-            'hangs_in' => 'display', 'system_id' => $this->system->id, 'calibrated_on' => now()->toDateString(), 'calibrate_every_days' => 30]);
+            'hangs_in' => 'display', 'system_id' => $this->system->id, 'calibrated_on' => now()->toDateString(),
+            'calibrate_every_days' => 30]);
         $this->actingAs($this->planner)->put("/control/{$this->controller->id}", [
             'revision' => 0,
             'outlets' => [['id' => $outlet->key(), 'place' => 'alkalinity', 'lostLink' => 'off',
