@@ -151,7 +151,7 @@ final class BreakTest extends TestCase
         $run = $this->play([], 48);
         $told = array_values(array_filter($run['happened'], fn (array $h): bool => $h['kind'] === 'guard'));
         self::assertCount(1, $told, 'off and on again all the time');
-        self::assertMatchesRegularExpression('/^return: its guard acts, \d{3,} times, one every [\d.]+.min$/u', $told[0]['words']);
+        self::assertMatchesRegularExpression('/^return: its guard acts, \d.\d{3} times, one every [\d.]+.min$/u', $told[0]['words']);
         self::assertGreaterThan(20, $told[0]['untilH'] - $told[0]['h']);
         self::assertSame(['K-55'], array_column($run['worn'], 'rule'));
         self::assertMatchesRegularExpression('/^return starts \d+(\.\d)? times an hour/', $run['worn'][0]['what']);

@@ -120,7 +120,9 @@ final readonly class RunView
         }
         $every = Quantity::of(($repeated->untilS - $repeated->first->atS) / ($repeated->times - 1) / 60, Kind::Minutes);
 
-        return ", {$repeated->times} times, one every {$units->show($every)}";
+        $times = Quantity::of($repeated->times, Kind::Count);
+
+        return ", {$units->show($times)} times, one every {$units->show($every)}";
     }
 
     private static function words(Happening $h, Setup $setup): string
