@@ -24,6 +24,7 @@ use Velbrin\Core\Moves\Course\Work;
 use Velbrin\Core\Moves\Day\Event;
 use Velbrin\Core\Moves\Day\EventKind;
 use Velbrin\Core\Moves\Day\MoveDay;
+use Velbrin\Core\Tests\Share;
 
 /** People come and go, rest, and drive only so long: the course of a day is planned round that. */
 #[Group('beside')]
@@ -146,7 +147,7 @@ final class HoursTest extends TestCase
     public function a_long_day_has_as_many_breaks_as_it_takes_and_loses_no_work(): void
     {
         mt_srand(7);
-        for ($n = 0; $n < 12; $n++) {
+        for ($n = 0; $n < Share::of(12, 4); $n++) {
             $steps = [];
             for ($i = 0; $i < 24; $i++) {
                 $needs = $i > 3 && $i % 2 === 0 ? [new Need('s'.mt_rand(0, $i - 1))] : [];

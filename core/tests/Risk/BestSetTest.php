@@ -30,6 +30,7 @@ use Velbrin\Core\Risk\Rate\Span;
 use Velbrin\Core\Risk\Standing\Device;
 use Velbrin\Core\Risk\Standing\Moment;
 use Velbrin\Core\Risk\Standing\Standing;
+use Velbrin\Core\Tests\Share;
 
 /** The best set of measures under a budget, against every set there is (R-30, R-31, R-63). */
 #[Group('beside')]
@@ -78,7 +79,7 @@ final class BestSetTest extends TestCase
     public function with_more_than_are_tried_one_by_one_it_is_still_the_best_of_all(): void
     {
         mt_srand(41);
-        for ($n = 0; $n < 2; $n++) {
+        for ($n = 0; $n < Share::of(2, 1); $n++) {
             [$hazards, $options, $loss] = self::world(14);
             $priced = array_map(
                 fn (Option $o): Option => new Option($o->id, $o->priceMinor ?? 50, ['h1'], $o->needs, $o->excludes, $o->yearly),
