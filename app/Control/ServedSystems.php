@@ -17,6 +17,7 @@ final class ServedSystems
         $systems = System::query()->current()->where('site_id', $controller->site_id)->orderBy('name')->get();
         $sensors = $controller->sensors()->whereNull('archived_at')->whereNotNull('system_id')->pluck('system_id');
         $hung = Item::query()
+            ->whereNull('retired_at')
             ->whereIn('outlet_id', Outlet::query()->whereIn('strip_id', $controller->strips()->select('id'))->select('id'))
             ->pluck('system_id');
         $things = array_count_values($sensors->concat($hung)->all());

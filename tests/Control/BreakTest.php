@@ -119,6 +119,8 @@ final class BreakTest extends TestCase
         self::assertSame([$this->system->id, $other->id], $offered(), 'its probes hang there still');
         $this->controller->sensors()->update(['system_id' => null]);
         self::assertSame([$other->id], $offered());
+        $other->items()->update(['retired_at' => now()]);
+        self::assertSame([$other->id, $this->system->id], $offered(), 'what is retired is served no more');
         $other->items()->update(['outlet_id' => null]);
         self::assertSame([$other->id, $this->system->id], $offered(), 'nothing is known yet: all of the site, by name');
     }
