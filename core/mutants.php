@@ -1002,9 +1002,30 @@ return [
     ],
     [
         'name' => 'nobody has to get to the depot first',
-        'file' => 'core/src/Emergency/Storm/Route.php',
+        'file' => 'core/src/Emergency/Storm/Tour.php',
         'from' => '$leaveH + $crew->lateH',
         'to' => '$leaveH + 0 * $crew->lateH',
+        'tests' => 'core/tests/Emergency',
+    ],
+    [
+        'name' => 'one stop more makes nobody else late',
+        'file' => 'core/src/Emergency/Storm/Tour.php',
+        'from' => '$loss += $arrivesH > $this->deadlinesH[$i] &&',
+        'to' => '$loss += $this->arrivesH[$i] > $this->deadlinesH[$i] &&',
+        'tests' => 'core/tests/Emergency',
+    ],
+    [
+        'name' => 'who was late before is lost once more',
+        'file' => 'core/src/Emergency/Storm/Tour.php',
+        'from' => ' && $this->isInTime($i)',
+        'to' => '',
+        'tests' => 'core/tests/Emergency',
+    ],
+    [
+        'name' => 'past a place on no map the old road is driven',
+        'file' => 'core/src/Emergency/Storm/Tour.php',
+        'from' => '$from === $this->from[$i] ?',
+        'to' => '$i > $at ?',
         'tests' => 'core/tests/Emergency',
     ],
     [

@@ -94,7 +94,7 @@ final class Plan
             powerCut: $powerCut,
             cloggedCut: $hasBreak ? self::try($cloggedCut) ?? [] : [],
             pump: $pump instanceof PumpChart ? $pump : null,
-            light: $lit instanceof LitTank ? $lit->maps : [],
+            light: $lit instanceof LitTank ? $lit->maps() : [],
             lightSurvey: $lit instanceof LitTank ? $lit->survey : null,
             day: $lit instanceof LitTank ? $lit->day : null,
             heating: self::try(fn (): HeaterChoice => Topic\Warmth::choice(Facts::of($brief))),

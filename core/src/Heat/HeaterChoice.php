@@ -51,21 +51,16 @@ final readonly class HeaterChoice
         Guard::notNegative('backgroundW', $backgroundW);
         $need = max(0.0, $heat->lossW($setpointC, $coldRoomC));
         $harmNeed = max(0.0, $heat->lossW($lowerHarmC, $coldRoomC));
+        // One of them stuck on: how many there are beside it changes nothing.
+        $stuckOn = array_map(
+            fn (int $watts): TemperatureCourse => $heat->hotCourse($watts + $backgroundW, $warmRoomC, $setpointC, $upperHarmC),
+            self::SIZES_W,
+        );
         $sets = [];
         $chosen = null;
         for ($count = 1; $count <= self::MOST_HEATERS; $count++) {
-            foreach (self::SIZES_W as $watts) {
-                $set = self::judge(
-                    heat: $heat,
-                    count: $count,
-                    watts: $watts,
-                    need: $need,
-                    harmNeed: $harmNeed,
-                    setpointC: $setpointC,
-                    warmRoomC: $warmRoomC,
-                    backgroundW: $backgroundW,
-                    upperHarmC: $upperHarmC,
-                );
+            foreach (self::SIZES_W as $size => $watts) {
+                $set = self::judge($count, $watts, $need, $harmNeed, $stuckOn[$size]);
                 $sets[] = $set;
                 if (
                     $set->passes() &&
@@ -79,19 +74,8 @@ final readonly class HeaterChoice
         return new self($need, $harmNeed, $chosen, $sets);
     }
 
-    private static function judge(
-        TankHeat $heat,
-        int $count,
-        float $watts,
-        float $need,
-        float $harmNeed,
-        float $setpointC,
-        float $warmRoomC,
-        float $backgroundW,
-        float $upperHarmC,
-    ): HeaterSet {
-        $stuck = $heat->hotCourse($watts + $backgroundW, $warmRoomC, $setpointC, $upperHarmC);
-
+    private static function judge(int $count, float $watts, float $need, float $harmNeed, TemperatureCourse $stuck): HeaterSet
+    {
         return new HeaterSet(
             count: $count,
             wattsEach: $watts,

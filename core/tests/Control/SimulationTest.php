@@ -19,6 +19,7 @@ use Velbrin\Core\Control\Programme\SetupReader;
 use Velbrin\Core\Heat\LimitSide;
 use Velbrin\Core\Heat\TemperatureCourse;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Tests\Share;
 
 /** A system of 400 litres over a sump of 60, played with what breaks. */
 #[Group('beside')]
@@ -229,8 +230,9 @@ final class SimulationTest extends TestCase
     #[DataProvider('faults')]
     public function a_minute_a_step_says_what_a_quarter_of_one_does(array $fault): void
     {
-        $minute = self::play([$fault], 14);
-        $quarter = self::play([$fault], 14, ['stepS' => 15.0]);
+        $hours = Share::of(14, 8);
+        $minute = self::play([$fault], $hours);
+        $quarter = self::play([$fault], $hours, ['stepS' => 15.0]);
         self::assertEqualsWithDelta($quarter->extremes['displayC']['least'], $minute->extremes['displayC']['least'], 0.02);
         self::assertEqualsWithDelta($quarter->extremes['displayC']['most'], $minute->extremes['displayC']['most'], 0.02);
         self::assertEqualsWithDelta($quarter->floorL, $minute->floorL, max(0.1, 0.01 * $quarter->floorL));

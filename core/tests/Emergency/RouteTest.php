@@ -10,6 +10,7 @@ use Velbrin\Core\Emergency\Storm\Aid;
 use Velbrin\Core\Emergency\Storm\Exposed;
 use Velbrin\Core\Emergency\Storm\Route;
 use Velbrin\Core\Emergency\Storm\StormCrew;
+use Velbrin\Core\Emergency\Storm\Tour;
 use Velbrin\Core\Rounds\Spot;
 
 /** Few hands in a storm: the least is lost, people first, whoever is not reached is named (E-5). */
@@ -141,6 +142,38 @@ final class RouteTest extends TestCase
     }
 
     #[Test]
+    public function one_stop_more_is_told_as_if_all_of_it_were_driven_again(): void
+    {
+        mt_srand(7);
+        $crew = new StormCrew(self::spot(2), lateH: 0.25);
+        $shifts = [];
+        for ($n = 0; $n < 80; $n++) {
+            $stops = [];
+            for ($i = 0, $many = mt_rand(0, 6); $i < $many; $i++) {
+                $stops[] = self::perhapsUnknown("s{$i}");
+            }
+            $one = self::perhapsUnknown('one');
+            $before = new Tour($stops, $crew, 0.5);
+            for ($at = 0; $at <= $many; $at++) {
+                $after = new Tour([...array_slice($stops, 0, $at), $one, ...array_slice($stops, $at)], $crew, 0.5);
+                [$loss, $lastH] = $before->with($one, $at);
+                self::assertEqualsWithDelta($after->loss - $before->loss, $loss, 1e-6);
+                self::assertEqualsWithDelta($after->arrivesH[$many], $lastH, 1e-9);
+                $shifts[$loss <=> 0.0] = true;
+            }
+        }
+        self::assertCount(2, $shifts, 'more was lost, and nothing');
+    }
+
+    /** Every fourth place stands on no map: the way to it and from it is taken as it is for all of them. */
+    private static function perhapsUnknown(string $id): Exposed
+    {
+        $spot = mt_rand(0, 3) === 0 ? null : self::spot(mt_rand(-60, 60));
+
+        return new Exposed($id, $spot, mt_rand(5, 60) / 10, 15, Aid::Battery, mt_rand(1, 50) * 100);
+    }
+
+    #[Test]
     public function a_fleet_of_four_hundred_is_sent_to_in_time_for_a_page(): void
     {
         mt_srand(6);
@@ -151,12 +184,12 @@ final class RouteTest extends TestCase
         // The best of three: a machine that others use as well works slower for a while, the route does not.
         $route = null;
         $bestS = INF;
-        for ($try = 0; $try < 3 && $bestS >= 3.0; $try++) {
+        for ($try = 0; $try < 3 && $bestS >= 1.0; $try++) {
             $from = self::workedS();
             $route = Route::of($exposed, array_fill(0, 6, self::spot(0)), ['battery' => 400]);
             $bestS = min($bestS, self::workedS() - $from);
         }
-        self::assertLessThan(3.0, $bestS);
+        self::assertLessThan(1.0, $bestS);
         self::assertCount(400, array_unique([...array_column(array_merge(...$route->crews), 'id'), ...$route->unmet]));
     }
 

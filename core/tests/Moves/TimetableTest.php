@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Tests\Moves;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Velbrin\Core\Measure\Finding;
@@ -23,6 +24,7 @@ use Velbrin\Core\Moves\Course\Work;
 use Velbrin\Core\Tests\Share;
 
 /** The course of a move’s day: the truck at six, against every order there is, and what holds of any work. */
+#[Group('beside')]
 final class TimetableTest extends TestCase
 {
     private const STAGES = [

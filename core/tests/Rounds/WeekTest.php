@@ -163,7 +163,8 @@ final class WeekTest extends TestCase
         mt_srand(2026);
         $over = [];
         $asMany = 0;
-        for ($n = 0; $n < 200; $n++) {
+        $worlds = Share::of(200, 100);
+        for ($n = 0; $n < $worlds; $n++) {
             [$days, $visits] = self::world(mt_rand(3, 6), 2, 2);
             $plan = (new Insertion())->plan(Week::of($days), $visits);
             $planned = count($visits) - count($plan->unplanned);
@@ -176,7 +177,7 @@ final class WeekTest extends TestCase
             }
         }
         sort($over);
-        self::assertGreaterThanOrEqual(190, $asMany, 'as many visits planned as the search plans, in 95 of 100 worlds');
+        self::assertGreaterThanOrEqual(0.95 * $worlds, $asMany, 'as many visits planned as the search plans, in 95 of 100 worlds');
         self::assertLessThanOrEqual(0.1, $over[intdiv(count($over), 2)], 'median price');
     }
 

@@ -10,6 +10,7 @@ use Velbrin\Core\Chemistry\AmmoniaJudgement;
 use Velbrin\Core\Chemistry\FreeAmmonia;
 use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Measure\Units;
+use Velbrin\Core\Tests\Share;
 use Velbrin\Core\Water\AmmoniaAnswer;
 use Velbrin\Core\Water\AmmoniaTable;
 
@@ -74,6 +75,9 @@ final class AmmoniaAnswerTest extends TestCase
     {
         $table = AmmoniaTable::of(35.0, 25.0, 8.0, 8.0);
         foreach ($table->changes as $n => $row) {
+            if ($n % Share::of(1, 3) !== 0) {
+                continue;
+            }
             $exact = AmmoniaAnswer::of(
                 AmmoniaJudgement::of($row['most'] * 0.9999, $row['ph'], 25.0, 35.0, 25.0, 35.0),
                 null,

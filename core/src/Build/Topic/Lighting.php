@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Build\Topic;
 
+use Closure;
 use Velbrin\Core\Build\DisplayTank;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
@@ -67,16 +68,16 @@ final class Lighting implements Topic
         }
         $survey = LightRead::calibrating($facts);
         $factor = $survey?->calibrates() ? $survey->factor : null;
-        $maps = array_map(
-            fn (LightMap $m): LightMap => $factor === null ? $m : $m->calibrated($factor),
-            self::maps($facts),
-        );
+        $depths = self::depthsMm($facts);
+        $map = self::mapping($facts, $factor);
+        $maps = array_map($map, array_intersect_key($depths, array_flip(['top', 'mid', 'low'])));
         $mid = $maps['mid'];
+        $sharesPct = $mid->groupSharePct();
         $day = LitDay::of($facts);
         $dli = Quantity::of($day->integralMol($mid->mean), Kind::DailyLight);
         $even = Quantity::of(100 * $mid->uniformity, Kind::Percent);
         $shares = [];
-        foreach ($mid->groupSharePct() as $group => $share) {
+        foreach ($sharesPct as $group => $share) {
             $shares[] = sprintf('%s %d %%', $group, (int) round($share));
         }
         $parts = [
@@ -169,26 +170,22 @@ final class Lighting implements Topic
                         basis: $facts->basis(),
                         working: 'lightEven',
                     ),
-                ...self::fit($mid, $facts),
+                ...self::fit($mid, $sharesPct, $facts),
             ],
-            new LitTank($maps, LightRead::all($facts), $day),
+            new LitTank($depths, $maps, $map, LightRead::all($facts), $day),
         );
     }
 
     /**
-     * As predicted, at full power, by where.
+     * Where the light is looked at, below the surface.
      *
-     * @return array{top: LightMap, upper: LightMap, mid: LightMap, lower: LightMap, low: LightMap, own?: LightMap}
+     * @return array{top: float, upper: float, mid: float, lower: float, low: float, own?: float}
      *
      * @throws Missing
      * @throws OutOfRange
      */
-    public static function maps(Facts $facts): array
+    private static function depthsMm(Facts $facts): array
     {
-        if (self::overDisplay($facts) === []) {
-            throw Missing::fields(['lamps']);
-        }
-        [$length, $width, $outline] = self::inside($facts);
         $water = DisplayTank::of($facts)->waterMm() - $facts->number(F::SandDepthMm);
         if ($water <= 0) {
             throw OutOfRange::number(
@@ -199,30 +196,18 @@ final class Lighting implements Topic
                 most: Quantity::of(floor(DisplayTank::of($facts)->waterMm()), Kind::Length),
             );
         }
-        $lamps = self::fixtures($facts, $length, $width);
-        $at = fn (float $depth): LightMap => LightMap::of(
-            $lamps,
-            $length,
-            $width,
-            $depth,
-            $facts->number(F::AttenuationPerM),
-            self::COLUMNS,
-            self::ROWS,
-            outline: $outline,
-        );
-
-        $maps = [
-            'top' => $at(min(self::TOP_MM, $water / 2)),
-            'upper' => $at($water / 4),
-            'mid' => $at($water / 2),
-            'lower' => $at(($water * 3) / 4),
-            'low' => $at($water),
+        $depths = [
+            'top' => min(self::TOP_MM, $water / 2),
+            'upper' => $water / 4,
+            'mid' => $water / 2,
+            'lower' => ($water * 3) / 4,
+            'low' => $water,
         ];
         if ($facts->brief->has(F::MapDepthMm)) {
             $depth = $facts->number(F::MapDepthMm);
-            $maps['own'] =
+            $depths['own'] =
                 $depth <= $water
-                    ? $at($depth)
+                    ? $depth
                     : throw OutOfRange::number(
                         F::MapDepthMm->value,
                         $depth,
@@ -233,7 +218,37 @@ final class Lighting implements Topic
                     );
         }
 
-        return $maps;
+        return $depths;
+    }
+
+    /**
+     * At full power, by the depth in mm: as predicted, or through what a meter read.
+     *
+     * @return Closure(float): LightMap
+     *
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    private static function mapping(Facts $facts, ?float $factor): Closure
+    {
+        [$length, $width, $outline] = self::inside($facts);
+        $lamps = self::fixtures($facts, $length, $width);
+        $perM = $facts->number(F::AttenuationPerM);
+
+        return function (float $depthMm) use ($lamps, $length, $width, $perM, $outline, $factor): LightMap {
+            $map = LightMap::of(
+                fixtures: $lamps,
+                lengthMm: $length,
+                widthMm: $width,
+                depthMm: $depthMm,
+                attenuationPerM: $perM,
+                columns: self::COLUMNS,
+                rowsCount: self::ROWS,
+                outline: $outline,
+            );
+
+            return $factor === null ? $map : $map->calibrated($factor);
+        };
     }
 
     /**
@@ -310,15 +325,16 @@ final class Lighting implements Topic
     /**
      * Half the area at least in the range of what is kept (K-4).
      *
+     * @param  array<string, float>  $sharesPct  of the area that suits each group
      * @return list<Finding>
      */
-    private static function fit(LightMap $mid, Facts $facts): array
+    private static function fit(LightMap $mid, array $sharesPct, Facts $facts): array
     {
         $group = ['soft' => 'soft corals', 'mixed' => 'large-polyp stony', 'stony' => 'small-polyp stony'][
             $facts->word(F::Livestock)
         ];
         [$low, $high] = LightMap::GROUPS[$group];
-        $sharePct = $mid->groupSharePct()[$group];
+        $sharePct = $sharesPct[$group];
         $parts = [
             'share' => Quantity::of($sharePct, Kind::Percent),
             'group' => $group,

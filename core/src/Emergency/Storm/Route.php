@@ -14,9 +14,6 @@ use Velbrin\Core\Rounds\Spot;
  */
 final readonly class Route
 {
-    /** Where nobody put a place on the map, minutes. */
-    private const UNKNOWN_MIN = 45.0;
-
     /** One store for all, where nobody keeps them apart. */
     private const STORE = '';
 
@@ -139,17 +136,16 @@ final readonly class Route
         $least = [INF, INF];
         foreach ($routes as $c => $route) {
             // Only this crew's stops change: what the others lose stays as it is.
-            [$before] = self::scored($route, $crews[$c], $leaveH);
+            $tour = new Tour($route, $crews[$c], $leaveH);
             for ($at = 0; $at <= count($route); $at++) {
                 // Before people nobody goes anywhere else, also where they are late already.
                 if (! $one->isPeople && ($route[$at] ?? $one)->isPeople) {
                     continue;
                 }
-                $tried = [...array_slice($route, 0, $at), $one, ...array_slice($route, $at)];
-                [$loss, $hours] = self::scored($tried, $crews[$c], $leaveH);
-                if ([$loss - $before, $hours] < $least) {
-                    $least = [$loss - $before, $hours];
-                    $best = [$c, $tried];
+                $tried = $tour->with($one, $at);
+                if ($tried < $least) {
+                    $least = $tried;
+                    $best = [$c, [...array_slice($route, 0, $at), $one, ...array_slice($route, $at)]];
                 }
             }
         }
@@ -168,13 +164,13 @@ final readonly class Route
         do {
             $isBetter = false;
             foreach ($routes as $c => $route) {
-                [$loss] = self::scored($route, $crews[$c], $leaveH);
+                $loss = (new Tour($route, $crews[$c], $leaveH))->loss;
                 for ($i = 0; $i < count($route) - 1; $i++) {
                     if ($route[$i]->isPeople !== $route[$i + 1]->isPeople) {
                         continue;
                     }
                     $tried = [...array_slice($route, 0, $i), $route[$i + 1], $route[$i], ...array_slice($route, $i + 2)];
-                    [$now] = self::scored($tried, $crews[$c], $leaveH);
+                    $now = (new Tour($tried, $crews[$c], $leaveH))->loss;
                     if ($now < $loss - 1e-9) {
                         $route = $tried;
                         $loss = $now;
@@ -189,43 +185,6 @@ final readonly class Route
     }
 
     /**
-     * @param  list<Exposed>  $route
-     * @return array{0: float, 1: float} what it loses, and the hour of its last arrival
-     */
-    private static function scored(array $route, StormCrew $crew, float $leaveH): array
-    {
-        $loss = 0.0;
-        $last = $leaveH;
-        foreach (self::arrivals($route, $crew, $leaveH) as $i => $last) {
-            $loss += $last > ($route[$i]->deadlineH() ?? INF) ? $route[$i]->loss : 0.0;
-        }
-
-        return [$loss, $last];
-    }
-
-    /**
-     * @param  list<Exposed>  $route
-     * @return list<float> hours
-     */
-    private static function arrivals(array $route, StormCrew $crew, float $leaveH): array
-    {
-        $from = $crew->spot;
-        $at = $leaveH + $crew->lateH;
-        $arrivals = [];
-        foreach ($route as $stop) {
-            $minutes = $from === null || $stop->spot === null
-                ? self::UNKNOWN_MIN
-                : $from->minutesTo($stop->spot) + Spot::PARKING_MIN;
-            $at += $minutes / 60;
-            $arrivals[] = $at;
-            $at += $stop->fixMin / 60;
-            $from = $stop->spot ?? $from;
-        }
-
-        return $arrivals;
-    }
-
-    /**
      * @param  list<list<Exposed>>  $routes
      * @param  list<StormCrew>  $crews
      * @param  list<Exposed>  $unmet
@@ -236,15 +195,16 @@ final readonly class Route
         $told = [];
         $late = [];
         foreach ($routes as $c => $route) {
+            $tour = new Tour($route, $crews[$c], $leaveH);
             $stops = [];
-            foreach (self::arrivals($route, $crews[$c], $leaveH) as $i => $at) {
-                $inTime = $at <= ($route[$i]->deadlineH() ?? INF);
+            foreach ($tour->arrivesH as $i => $at) {
+                $inTime = $tour->isInTime($i);
                 $stops[] = ['id' => $route[$i]->id, 'arrivesH' => $at, 'inTime' => $inTime];
                 if (! $inTime) {
-                    $loss += $route[$i]->loss;
                     $late[] = $route[$i]->id;
                 }
             }
+            $loss += $tour->loss;
             $told[] = $stops;
         }
 

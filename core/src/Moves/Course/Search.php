@@ -34,6 +34,12 @@ final class Search
     /** @var array<int, Work> the same work run backwards, by when it ends */
     private array $mirrors = [];
 
+    /** @var array<string, array{0: Plan, 1: Judged}> by the order of the steps, which decides all of it */
+    private array $placed = [];
+
+    /** @var array<string, Plan> the same of the mirrors, by their end as well */
+    private array $placedBack = [];
+
     private int $state = self::SEED;
 
     /** @param  list<string>|null  $standing  the order of the plan that stands: nothing worse comes out */
@@ -75,25 +81,56 @@ final class Search
             && $this->judged->finishMin <= $this->paths->boundMin($this->work);
     }
 
-    private function offer(Plan $plan): void
+    private function offer(Plan $plan): Judged
     {
         $judged = Judged::of($this->work, $plan);
         if ($judged->isBetterThan($this->judged)) {
             $this->best = $plan;
             $this->judged = $judged;
         }
+
+        return $judged;
     }
 
     private function byLists(): void
     {
         $tries = max(2, intdiv(self::MOST_PLACINGS, count($this->work->steps)));
         $base = array_flip(Order::byLatest($this->work));
-        for ($n = 0; $n < $tries && ! $this->isBest(); $n++) {
-            $number = $n === 0 ? $base : array_map(fn (int $at): float => $at + $this->shake() * count($base) / 4, $base);
-            $plan = $n === 0 ? $this->best : Placing::forwards($this->work, Order::by($this->work, $number));
-            $this->offer($plan);
-            $this->offer(Placing::forwards($this->work, Order::by($this->work, $this->justified($plan))));
+        $this->improve($this->best, $this->judged->finishMin);
+        $tried = [];
+        for ($n = 1; $n < $tries && ! $this->isBest(); $n++) {
+            $number = array_map(fn (int $at): float => $at + $this->shake() * count($base) / 4, $base);
+            $order = Order::by($this->work, $number);
+            $key = implode(',', $order);
+            // Shaken a little, most orders come out as one tried before, with nothing new to gain from it.
+            if (! isset($tried[$key])) {
+                $tried[$key] = true;
+                [$plan, $judged] = $this->placed($order);
+                $this->improve($plan, $judged->finishMin);
+            }
         }
+    }
+
+    private function improve(Plan $plan, int $finishMin): void
+    {
+        $this->placed(Order::by($this->work, $this->justified($plan, $finishMin)));
+    }
+
+    /**
+     * In that order, looked at once.
+     *
+     * @param  list<string>  $order
+     * @return array{0: Plan, 1: Judged}
+     */
+    private function placed(array $order): array
+    {
+        $key = implode(',', $order);
+        if (! isset($this->placed[$key])) {
+            $plan = Placing::forwards($this->work, $order);
+            $this->placed[$key] = [$plan, $this->offer($plan)];
+        }
+
+        return $this->placed[$key];
     }
 
     /**
@@ -101,15 +138,15 @@ final class Search
      *
      * @return array<string, int>
      */
-    private function justified(Plan $plan): array
+    private function justified(Plan $plan, int $finish): array
     {
-        $finish = Judged::of($this->work, $plan)->finishMin;
         $mirror = $this->mirrors[$finish] ??= $this->mirrored($finish);
         $from = [];
         foreach ($plan->starts as $id => $start) {
             $from[$id] = $finish - $start - $this->work->steps[$id]->minutes;
         }
-        $back = Placing::forwards($mirror, Order::by($mirror, $from));
+        $order = Order::by($mirror, $from);
+        $back = $this->placedBack["{$finish}:".implode(',', $order)] ??= Placing::forwards($mirror, $order);
         $starts = [];
         foreach ($back->starts as $id => $start) {
             $starts[$id] = $finish - $start - $this->work->steps[$id]->minutes;
