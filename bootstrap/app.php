@@ -47,6 +47,7 @@ return Application::configure(basePath: dirname(__DIR__))
         App\House\Console\CheckSchema::class,
         App\House\Console\CountTables::class,
         App\Build\Console\KeepAnswers::class,
+        App\Rounds\Console\KeepLibrary::class,
         App\Demo\Console\MakeWorld::class,
         App\Risk\Console\WorkOutExposures::class,
         App\Risk\Console\WorkOutMeasures::class,

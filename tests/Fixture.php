@@ -253,9 +253,7 @@ final class Fixture
 
     public static function taskType(string $key): TaskType
     {
-        TaskStart::library();
-
-        return TaskType::query()->where('key', $key)->sole();
+        return TaskStart::kind($key);
     }
 
     public static function task(System $system, string $key, int $daysAgo = 14): Task

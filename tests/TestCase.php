@@ -13,6 +13,7 @@ use Illuminate\Http\Request;
 use Illuminate\Testing\TestResponse;
 use RuntimeException;
 use Symfony\Component\HttpFoundation\Response;
+use Tests\Demo\Town;
 
 /** On a real MariaDB, and never on any database but the tests' own. */
 abstract class TestCase extends BaseTestCase
@@ -23,6 +24,11 @@ abstract class TestCase extends BaseTestCase
     {
         parent::setUp();
         $this->withoutVite();
+    }
+
+    protected function beforeRefreshingDatabase(): void
+    {
+        Town::clear();
     }
 
     protected function refreshApplication(): void

@@ -7,6 +7,7 @@ namespace App\Rounds;
 use App\House\Days;
 use App\Systems\System;
 use App\Systems\SystemBrief;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use Velbrin\Core\Build\PlanField;
 use Velbrin\Core\Rounds\BuildJobs;
@@ -18,25 +19,45 @@ use Velbrin\Core\Rounds\TaskType as CoreType;
 /** The company's own copy of the library, and a regime's standard set on a system (S-1, S-3). */
 final class TaskStart
 {
+    /** What the company has of it already stays as it is. */
     public static function library(): void
     {
-        foreach ([...TaskLibrary::all(), ...BuildJobs::all()] as $type) {
-            $own = TaskType::query()->firstOrCreate(
-                ['key' => $type->key],
-                [...self::columns($type), 'version_on' => Days::today()->toDateString()],
-            );
-            $own->sheets()->firstOrCreate(
-                ['version' => 1],
-                [
-                    'steps' => $own->steps,
-                    'holds' => $own->holds,
-                    'cautions' => $own->cautions,
-                    'products' => [],
-                    'about' => $own->about,
-                    'reason' => 'as the library has it',
-                ],
-            );
+        $whole = TaskType::query()
+            ->whereHas('sheets', fn (Builder $sheet): Builder => $sheet->where('version', 1))
+            ->pluck('key')
+            ->all();
+        foreach (self::types() as $type) {
+            if (! in_array($type->key, $whole, true)) {
+                self::own($type);
+            }
         }
+    }
+
+    /** @return list<CoreType> */
+    private static function types(): array
+    {
+        return [...TaskLibrary::all(), ...BuildJobs::all()];
+    }
+
+    private static function own(CoreType $type): TaskType
+    {
+        $own = TaskType::query()->firstOrCreate(
+            ['key' => $type->key],
+            [...self::columns($type), 'version_on' => Days::today()->toDateString()],
+        );
+        $own->sheets()->firstOrCreate(
+            ['version' => 1],
+            [
+                'steps' => $own->steps,
+                'holds' => $own->holds,
+                'cautions' => $own->cautions,
+                'products' => [],
+                'about' => $own->about,
+                'reason' => 'as the library has it',
+            ],
+        );
+
+        return $own;
     }
 
     /** @return array<string, mixed> */
@@ -70,25 +91,17 @@ final class TaskStart
         ];
     }
 
-    /** A kind of job every company has, made where it is missing. */
+    /** A kind of job every company has, made with its sheet where it is missing. */
     public static function kind(string $key): TaskType
     {
-        $own = TaskType::query()->where('key', $key)->first();
-        if ($own !== null) {
-            return $own;
-        }
-        $type = collect(TaskLibrary::all())->firstOrFail(fn (CoreType $t): bool => $t->key === $key);
-
-        return TaskType::query()->create([
-            'key' => $key,
-            ...self::columns($type),
-            'version_on' => Days::today()->toDateString(),
-        ]);
+        return TaskType::query()->where('key', $key)->first()
+            ?? self::own(collect(self::types())->firstOrFail(fn (CoreType $t): bool => $t->key === $key));
     }
 
     /** What the regime asks for and the system does not have yet: never done, so due now. What its record makes pointless is left out. */
     public static function standard(System $system): StandardStart
     {
+        self::library();
         $has = Task::query()->where('system_id', $system->id)->pluck('task_type_id')->all();
         $standard = TaskLibrary::standard($system->regime, self::onTheRecord($system));
         $types = TaskType::query()

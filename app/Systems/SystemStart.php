@@ -42,17 +42,12 @@ final class SystemStart
     {
         $defaults = $system->regime->bands($system->isSettling());
         $system->bands()->whereNull('user_id')->whereNotIn('parameter', array_keys($defaults))->delete();
-        $own = $system
-            ->bands()
-            ->whereNotNull('user_id')
-            ->get()
-            ->map(fn (Band $b): string => $b->parameter->key())
-            ->all();
+        $standing = $system->bands()->get()->keyBy(fn (Band $b): string => $b->parameter->key());
         foreach ($defaults as $parameter => $band) {
-            if (! in_array($parameter, $own, true)) {
-                $system
-                    ->bands()
-                    ->updateOrCreate(['parameter' => $parameter], [...self::columns($band), 'tracked' => true]);
+            $one = $standing->get($parameter) ?? $system->bands()->make(['parameter' => $parameter]);
+            // What somebody set themselves stays as they set it.
+            if ($one->user_id === null) {
+                $one->fill([...self::columns($band), 'tracked' => true])->save();
             }
         }
         $system->load('bands');

@@ -9,7 +9,6 @@ use App\Control\Controller;
 use App\Control\Link\LinkDevice;
 use App\Control\Link\SimulatedController;
 use App\Control\WholeSetUp;
-use App\Demo\World;
 use App\Team\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
@@ -19,12 +18,13 @@ use Tests\TestCase;
 /** Controllers of the demo world: each runs, and each of their stories is seen on a page. */
 final class ControlStoriesTest extends TestCase
 {
+    use InTown;
+
     private User $planner;
 
     protected function setUp(): void
     {
         parent::setUp();
-        World::make(40, 1, fn (): null => null);
         $this->planner = User::query()->where('role', 'planner')->firstOrFail();
     }
 

@@ -7,7 +7,6 @@ namespace Tests\Demo;
 use App\Demo\Stories;
 use App\Demo\World;
 use App\House\Days;
-use App\House\RuleBook;
 use App\Reports\Report;
 use App\Rounds\Crew;
 use App\Rounds\Planning;
@@ -15,7 +14,6 @@ use App\Rounds\Unseated;
 use App\Rounds\Vehicle;
 use App\Rounds\Visit;
 use App\Rounds\VisitTask;
-use App\Systems\Judge;
 use App\Systems\StoredJudgement;
 use App\Systems\System;
 use App\Systems\SystemFindings;
@@ -24,8 +22,6 @@ use App\Water\WaterBooking;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\Test;
-use RecursiveDirectoryIterator;
-use RecursiveIteratorIterator;
 use Tests\Fixture;
 use Tests\TestCase;
 use Velbrin\Core\Measure\Finding;
@@ -33,10 +29,11 @@ use Velbrin\Core\Measure\Finding;
 /** The stories of the demo world hold, and the pages ask the database the same number of questions whatever its size. */
 final class WorldTest extends TestCase
 {
+    use InTown;
+
     #[Test]
     public function the_stories_of_this_week_hold(): void
     {
-        World::make(40, 1, fn (): null => null);
         self::assertSame(41, System::query()->count(), 'forty, and the one opened from the accepted plan');
         self::assertSame(26, DB::table('sites')->count());
         self::assertGreaterThan(420, now()->diffInDays(DB::table('readings')->min('taken_at'), true));
@@ -76,7 +73,6 @@ final class WorldTest extends TestCase
     #[Test]
     public function the_week_of_the_town_can_be_driven(): void
     {
-        World::make(40, 1, fn (): null => null);
         $planner = User::query()->where('role', 'planner')->firstOrFail();
 
         $groups = collect(
@@ -140,35 +136,8 @@ final class WorldTest extends TestCase
     }
 
     #[Test]
-    public function a_world_is_made_where_the_demo_is_on_and_nowhere_else(): void
-    {
-        config()->set('velbrin.demo', false);
-        $this->artisan('velbrin:world', ['--fresh' => true])->assertFailed();
-        config()->set('velbrin.demo', true);
-        DB::table('demo_worlds')->insert(['systems' => 40, 'seed' => 1, 'finished_at' => now()->subDays(30)]);
-        $this->artisan('velbrin:world')->expectsOutputToContain('There is a world already')->assertFailed();
-        $this->artisan('velbrin:world', ['--once' => true])
-            ->expectsOutputToContain('30 days old')
-            ->assertSuccessful();
-    }
-
-    #[Test]
-    public function bulk_judgements_are_the_ones_the_application_writes(): void
-    {
-        World::make(3, 7, fn (): null => null);
-        $system = System::query()->with('bands')->orderBy('id')->firstOrFail();
-        foreach ($system->judgements()->get() as $before) {
-            Judge::again($system, $before->parameter);
-            $after = $system->judgements()->where('parameter', $before->parameter->key())->sole();
-            self::assertEqualsWithDelta($before->slope_per_day, $after->slope_per_day, 1e-6);
-            self::assertSame($before->standing, $after->standing);
-        }
-    }
-
-    #[Test]
     public function pages_ask_the_same_number_of_questions_at_every_size_and_never_more_than_twenty(): void
     {
-        World::make(40, 1, fn (): null => null);
         // What is looked up every half minute only is looked up before.
         $this->queries();
         $small = $this->queries();
@@ -185,7 +154,6 @@ final class WorldTest extends TestCase
     #[Test]
     public function in_worlds_of_forty_and_five_hundred_each_due_thing_has_one_place_and_nothing_promised_moves(): void
     {
-        World::make(40, 3, fn (): null => null);
         $this->holds(Days::monday()->addWeek());
         $this->grow(500);
         DB::table('visits')
@@ -278,24 +246,6 @@ final class WorldTest extends TestCase
             );
             self::assertEqualsWithDelta($litres, $visit->salt_l, 1e-6);
         }
-    }
-
-    #[Test]
-    public function every_rule_a_finding_quotes_has_its_page(): void
-    {
-        $quoted = [];
-        foreach (
-            new RecursiveIteratorIterator(
-                new RecursiveDirectoryIterator(base_path('core/src'), RecursiveDirectoryIterator::SKIP_DOTS),
-            ) as $file
-        ) {
-            preg_match_all("/'([A-Z]-\\d+)'/", (string) file_get_contents((string) $file), $m);
-            array_push($quoted, ...$m[1]);
-        }
-        $quoted = array_unique($quoted);
-        self::assertContains('B-32', $quoted);
-        self::assertContains('K-2', $quoted);
-        self::assertSame([], array_values(array_diff($quoted, array_keys(RuleBook::all()))));
     }
 
     /** Copies the town's clients, places and systems until that many systems stand; quick, since no history is copied. */

@@ -406,6 +406,8 @@ final class RoutesTest extends TestCase
         $this->withoutMiddleware([ValidateCsrfToken::class, \Illuminate\Routing\Middleware\ThrottleRequests::class]);
         config()->set('mail.default', 'catcher');
         $roles = ['o' => 'owner', 'p' => 'planner', 't' => 'technician', 'c' => 'client', 'x' => 'client'];
+        $team = array_map(fn (string $role): User => self::user($role), array_slice($roles, 0, 3));
+        $elsewhere = self::user('technician');
         foreach ($this->routes() as $route) {
             $name = (string) $route->getName();
             if (in_array($name, self::GUEST, true)) {
@@ -416,7 +418,6 @@ final class RoutesTest extends TestCase
             $this->app?->make('auth')->forgetGuards();
             $this->call($route->methods()[0], $uri)->assertRedirect('/sign-in');
             if (in_array($name, self::ON_THE_ROUND, true)) {
-                $elsewhere = self::user('technician');
                 $this->actingAs($elsewhere)->call($route->methods()[0], $uri)->assertForbidden();
             }
             foreach ($roles as $letter => $role) {
@@ -424,7 +425,7 @@ final class RoutesTest extends TestCase
                 $user = match ($letter) {
                     'c' => self::user('client', $mine),
                     'x' => self::user('client', $other),
-                    default => self::user($role),
+                    default => $team[$letter]->refresh(),
                 };
                 if ($letter === 't' && in_array($name, self::ON_THE_ROUND, true)) {
                     self::assign($user, $mine);

@@ -11,7 +11,6 @@ use App\Rounds\DueThing;
 use App\Rounds\DueThings;
 use App\Rounds\FollowUp;
 use App\Rounds\Task;
-use App\Rounds\TaskStart;
 use App\Rounds\Unseated;
 use App\Rounds\Visit;
 use App\Rounds\VisitMaker;
@@ -40,7 +39,6 @@ final class DueReachesVisitTest extends TestCase
         parent::setUp();
         [$this->planner, $this->ines] = [self::user('planner'), self::user('technician')];
         $this->crew = Fixture::crew($this->ines);
-        TaskStart::library();
     }
 
     #[Test]

@@ -12,7 +12,6 @@ use App\Rounds\Exclusive;
 use App\Rounds\Planning;
 use App\Rounds\ProposeWeek;
 use App\Rounds\SiteWish;
-use App\Rounds\TaskStart;
 use App\Rounds\Vehicle;
 use App\Rounds\Visit;
 use App\Rounds\VisitMaker;
@@ -64,7 +63,6 @@ final class PlanStaysTest extends TestCase
         ];
         $this->crew = Fixture::crew($this->ines);
         $this->monday = Days::monday();
-        TaskStart::library();
     }
 
     protected function tearDown(): void

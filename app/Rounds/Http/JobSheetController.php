@@ -45,9 +45,7 @@ final class JobSheetController
         Gate::authorize('viewAny', TaskType::class);
         $key = $request->validate(['sheet' => ['nullable', 'string', 'max:30']])['sheet'] ?? null;
 
-        if (TaskType::query()->doesntExist()) {
-            TaskStart::library();
-        }
+        TaskStart::library();
 
         return $this->page(
             TaskType::query()
