@@ -83,7 +83,8 @@ final class PatchesTest extends TestCase
     #[Test]
     public function what_keeps_a_thing_out_of_an_empty_cabinet_is_named(): void
     {
-        $space = Space::of(1000, 500, 700, 600, 650)->with([new Ledge('board', new Rect(0, 0, 300, 200), 400, 18, isShelf: true, listed: 0)]);
+        $board = new Ledge('board', new Rect(0, 0, 300, 200), 400, 18, isShelf: true, listed: 0);
+        $space = Space::of(1000, 500, 700, 600, 650)->with([$board]);
         $why = fn (Piece $piece): ?Elsewhere => Elsewhere::inEmpty($piece, $space);
         self::assertNull($why(new Piece('box', 1000, 500, 650)));
         self::assertSame(Elsewhere::Air, $why(new Piece('chiller', 100, 100, 100, needsAir: true)));

@@ -52,6 +52,10 @@ final class DayPlanTest extends TestCase
             self::assertFalse(array_sum($plan->at($h)) > 0 && array_sum($night->at($h)) > 0, "both lit at {$h}");
         }
         self::assertNull(DayPlan::of([['a', 1.0, LightDay::of(0, 24, 0, 1)]])->reversed());
+        $hours = fn (?LightDay $d): array => [$d?->fromH, $d?->untilH, $d?->rampH, $d?->topShare];
+        self::assertSame([20.0, 8.0, 1.0, 0.7], $hours(LightDay::of(8, 20, 1, 0.7)->reversed()));
+        self::assertSame([22.0, 2.0, 2.0, 1.0], $hours(LightDay::of(2, 22, 5)->reversed()), 'half the night at most');
+        self::assertSame([6.0, 0.0, 1.0, 1.0], $hours(LightDay::of(0, 6, 1)->reversed()));
         $this->expectException(OutOfRange::class);
         DayPlan::of([['a', 0.7, LightDay::of(8, 20, 1, 1)], ['b', 0.7, LightDay::of(8, 20, 1, 1)]]);
     }

@@ -14,9 +14,21 @@ use Velbrin\Core\Light\LightField;
 use Velbrin\Core\Light\LightMap;
 use Velbrin\Core\Light\LightSurvey;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Tests\Refuses;
 
 final class LightTest extends TestCase
 {
+    use Refuses;
+
+    #[Test]
+    public function a_map_has_two_points_each_way_at_least(): void
+    {
+        $of = fn (int $columns, int $rows): ?string => self::refused(
+            fn () => LightMap::of([], 1000, 500, 100, 0.25, $columns, $rows),
+        );
+        self::assertSame([null, 'columns', 'columns'], [$of(2, 2), $of(1, 30), $of(60, 1)]);
+    }
+
     #[Test]
     public function one_lamp_straight_below_by_hand(): void
     {

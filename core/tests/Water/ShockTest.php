@@ -65,8 +65,12 @@ final class ShockTest extends TestCase
 
     #[Test]
     #[DataProvider('ways')]
-    public function the_new_water_is_brought_to_the_tank_never_away_from_it(WaterValues $fresh, string $about, string $way, string $bound): void
-    {
+    public function the_new_water_is_brought_to_the_tank_never_away_from_it(
+        WaterValues $fresh,
+        string $about,
+        string $way,
+        string $bound,
+    ): void {
         $finding = self::said(self::check($fresh), $about);
         self::assertSame(Severity::Fix, $finding->severity);
         $remedy = mb_strtolower((string) $finding->remedy?->in(Units::metric()));
@@ -78,9 +82,12 @@ final class ShockTest extends TestCase
     #[Test]
     public function at_the_limit_it_is_fine_and_beyond_it_is_not(): void
     {
-        foreach ([[27.0, Severity::Fine, 1], [27.01, Severity::Fix, 2], [31.0, Severity::Fix, 3], [31.1, Severity::Fix, 4]] as [$c, $is, $n]) {
+        $rows = [[27.0, Severity::Fine, 1], [27.01, Severity::Fix, 2], [31.0, Severity::Fix, 3], [31.1, Severity::Fix, 4]];
+        foreach ($rows as [$c, $is, $n]) {
             $check = self::check(new WaterValues($c, 35, 8));
             self::assertSame([$is, $n], [self::said($check, 'tempC')->severity, $check->portions], "{$c} °C");
+            $remedy = (string) self::said($check, 'tempC')->remedy?->in(Units::metric());
+            self::assertStringContainsString($n > 1 ? " {$n} portions" : '', $remedy);
         }
         $stony = self::check(new WaterValues(25, 35, 9.5), limits: ShockLimits::stony());
         self::assertSame(Severity::Fix, self::said($stony, 'alkDkh')->severity);

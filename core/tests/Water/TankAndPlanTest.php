@@ -124,6 +124,17 @@ final class TankAndPlanTest extends TestCase
     }
 
     #[Test]
+    public function the_run_of_ro_water_ends_with_the_last_litre_drawn(): void
+    {
+        // 150 L stand, 10 L/h make the other 50 in five hours; the filling, which waits for them, takes six.
+        $station = Station::of(240, 25, 150, 200, [200.0], 600, 25, flushMin: 0, fillMin: 360, testMin: 0, loadMin: 0);
+        $mixes = ['reef' => new Mix('reef', 'Reef mix', 38.5, 4, 0)];
+        $late = WaterDay::of($station, $mixes, [new Need('a', 'a', 200, 'reef', 35, 3)]);
+        self::assertEqualsWithDelta(12.0, $late->lateH['a'], 1e-6);
+        self::assertEqualsWithDelta([0.0, 11.0], [$late->roFromH, $late->roToH], 1e-6);
+    }
+
+    #[Test]
     public function what_is_taken_fewer_is_as_little_as_will_do(): void
     {
         // 10 L/h and 300 L by twenty hours: mixed for four, so 160 L are there in time; 140 fewer.
