@@ -93,7 +93,7 @@ final class RangesTest extends TestCase
     }
 
     /** @return list<array<string, array<string, mixed>>> properties of each form an input can take */
-    private static function variants(string $name): array
+    public static function variants(string $name): array
     {
         $schema = (new Desk())->schema($name)['input'];
 
@@ -104,7 +104,7 @@ final class RangesTest extends TestCase
      * @param  array<string, array<string, mixed>>  $properties
      * @return array<string, mixed>
      */
-    private static function plausible(array $properties): array
+    public static function plausible(array $properties): array
     {
         $base = [];
         foreach ($properties as $field => $schema) {
