@@ -116,7 +116,7 @@ final class RecordTest extends TestCase
     }
 
     /** Every number moved by up to a third, the same way each time; whole ones stay whole. */
-    private static function stirred(mixed $value, int $seed, string $where): mixed
+    public static function stirred(mixed $value, int $seed, string $where): mixed
     {
         if (is_array($value)) {
             $stirred = [];

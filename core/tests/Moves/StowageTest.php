@@ -19,7 +19,7 @@ use Velbrin\Core\Tests\Share;
 #[Group('beside')]
 final class StowageTest extends TestCase
 {
-    private static function truck(float $payloadKg = 1050, ?float $frontMostKg = 1600): Truck
+    public static function truck(float $payloadKg = 1050, ?float $frontMostKg = 1600): Truck
     {
         return Truck::of(
             lengthMm: 3200,

@@ -183,7 +183,7 @@ final class TimetableTest extends TestCase
     }
 
     /** @return array{0: list<Step>, 1: list<Hand>, 2: list<End>} made from a seed */
-    private static function some(int $seed, int $count): array
+    public static function some(int $seed, int $count): array
     {
         mt_srand($seed);
         $steps = [];

@@ -263,7 +263,7 @@ final class WeekTest extends TestCase
     }
 
     /** @return array{0: list<CrewDay>, 1: list<Visit>} */
-    private static function world(int $visits, int $crews, int $days): array
+    public static function world(int $visits, int $crews, int $days): array
     {
         $depot = new Spot(50, 0);
         $crewDays = [];
