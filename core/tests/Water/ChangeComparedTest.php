@@ -65,6 +65,9 @@ final class ChangeComparedTest extends TestCase
         // Mixed to 33 g/kg, 8.4 dKH at 35 are 7.92: 0.08 from the middle of 7 to 9, which is 2 wide.
         $one = ['alkalinity' => Band::of(7.5, 8.5, 7, 9)];
         self::assertEqualsWithDelta(0.04, MixMatch::rank(['mix' => ['alkalinity' => 8.4]], $one, 33)['mix'], 1e-9);
+        // A quarter of its band off in one, an eighth in the other: the mean of both.
+        $two = ['alkalinity' => Band::of(null, null, 7, 9), 'calcium' => Band::of(null, null, 400, 440)];
+        self::assertEqualsWithDelta(0.1875, MixMatch::rank(['mix' => ['alkalinity' => 8.5, 'calcium' => 425]], $two, 35)['mix'], 1e-9);
         self::assertSame([], MixMatch::rank(['mix' => ['alkalinity' => 8.4]], ['alkalinity' => Band::of(null, null, 7, null)], 33));
     }
 }

@@ -135,6 +135,26 @@ final class TankAndPlanTest extends TestCase
     }
 
     #[Test]
+    public function a_batch_larger_than_the_tank_is_begun_by_so_much_earlier(): void
+    {
+        // 100 L stand and 100 run in as they are made, ten hours; four of mixing, by sixty.
+        $station = Station::of(240, 25, 100, 100, [200.0], 600, 25, flushMin: 0, fillMin: 0, testMin: 0, loadMin: 0);
+        $day = WaterDay::of($station, ['reef' => new Mix('reef', 'Reef mix', 38.5, 4, 0)], [new Need('a', 'a', 200, 'reef', 35, 60)]);
+        self::assertSame([], $day->lateH);
+        self::assertEqualsWithDelta([46.0, 56.0], [$day->batches[0]->fillAtH, $day->batches[0]->mixAtH], 1e-6);
+    }
+
+    #[Test]
+    public function a_plant_gives_more_than_nothing_of_its_rating_and_at_most_all(): void
+    {
+        $of = fn (float $share): ?string => self::refused(fn () => Station::of(240, 25, 0, 100, [200.0], 600, 25, $share));
+        self::assertSame(['efficiency', null, null, 'efficiency'], array_map($of, [0.0, 0.01, 1.0, 1.01]));
+        $heat = fn (float $watts, float $feedC): ?string => self::refused(fn () => Station::of(240, $feedC, 0, 100, [200.0], $watts, 25));
+        self::assertSame([null, 'heatW', null], [$heat(0, 25), $heat(0, 24.9), $heat(1, 10)]);
+        self::assertSame('roStoredL', self::refused(fn () => Station::of(240, 25, 101, 100, [200.0], 600, 25)));
+    }
+
+    #[Test]
     public function what_is_taken_fewer_is_as_little_as_will_do(): void
     {
         // 10 L/h and 300 L by twenty hours: mixed for four, so 160 L are there in time; 140 fewer.
