@@ -14,8 +14,10 @@ use Velbrin\Core\Build\SinceThen;
 use Velbrin\Core\Build\SumpWater;
 use Velbrin\Core\Build\Topic\Volumes;
 use Velbrin\Core\Build\Topic\Warmth;
+use Velbrin\Core\Hydraulics\WeirHead;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Measure\Units;
 
 /** A finding stands on one side of its limit and not on the other: what is said, and how heavily. */
 final class BothSidesTest extends TestCase
@@ -211,6 +213,23 @@ final class BothSidesTest extends TestCase
         }
         self::assertCount(3, $seen, 'all three are met on the way');
         self::assertEqualsWithDelta(27.0, $seen['fine'], 0.15, 'the last that needs no cooling stands close under the limit');
+    }
+
+    #[Test]
+    public function a_head_under_six_centimetres_is_told_to_be_rough(): void
+    {
+        $whys = [];
+        foreach ([59.0, 61.0] as $headMm) {
+            $answers = SoundPlan::answer([
+                'weirBelowRimMm' => 110,
+                'weirLengthMm' => 250,
+                'flowLh' => WeirHead::plainFlowLh($headMm, 250),
+            ]);
+            self::assertEqualsWithDelta($headMm, self::value($answers, 'weirHeadMm'), 1e-6);
+            $weir = array_values(array_filter($answers->findings, fn (Finding $f): bool => $f->rule === 'B-21' && $f->about === 'weir'));
+            $whys[] = mb_strlen($weir[0]->why->in(Units::metric()));
+        }
+        self::assertGreaterThan($whys[1] + 10, $whys[0], 'a sentence more');
     }
 
     #[Test]
