@@ -93,6 +93,12 @@ final class RoomToWorkTest extends TestCase
             'never enlarged',
             self::of(self::plan(['openingMm' => 150]), 'B-85')[0]->why->in(Units::metric()),
         );
+        $codes = fn (float $mm): array => array_map(
+            fn (Finding $f): string => $f->what->code,
+            self::of(self::plan(['openingMm' => $mm]), 'B-85'),
+        );
+        self::assertContains('build.an-arm-does-not-pass', $codes(179.9));
+        self::assertNotContains('build.an-arm-does-not-pass', $codes(180));
     }
 
     #[Test]

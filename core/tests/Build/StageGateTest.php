@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Velbrin\Core\Build\Delivery;
+use Velbrin\Core\Build\DisplayTank;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\PlanAnswers;
 use Velbrin\Core\Build\PlanBrief;
@@ -177,6 +178,20 @@ final class StageGateTest extends TestCase
         ?PlanAnswers $answers = null,
     ): ?string {
         return StageGate::against($key, $by, self::stages(), $passed, [$answers ?? SoundPlan::answer()], $day);
+    }
+
+    #[Test]
+    public function a_tank_is_set_by_two_at_least_and_by_one_for_each_fifty_kilograms(): void
+    {
+        $persons = [];
+        foreach (range(6, 24) as $wallMm) {
+            $facts = Facts::of(SoundPlan::brief(['wallMm' => $wallMm, 'floorMm' => $wallMm]));
+            $stages = array_column(array_map(fn (Stage $s): array => ['key' => $s->key, 'n' => $s->persons], Stages::of($facts)), 'n', 'key');
+            $kg = DisplayTank::vessel($facts)->massKg();
+            self::assertSame(min(8, max(2, (int) ceil($kg / 50))), $stages['set'], "{$kg} kg");
+            $persons[] = $stages['set'];
+        }
+        self::assertGreaterThan(3, count(array_unique($persons)));
     }
 
     /** @return list<Stage> */

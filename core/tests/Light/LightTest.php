@@ -44,6 +44,9 @@ final class LightTest extends TestCase
             LightField::par([$lamp], 0, 0, 500, 0.25),
             LightField::par([$lamp], 0, 0, 500, 0.25, refracted: true),
         );
+        // Refracted, half a metre of water is as far as 500/1.34 of air.
+        $way = 0.5 + 0.5 / 1.34;
+        self::assertEqualsWithDelta(100 / $way ** 2, LightField::par([$lamp], 0, 0, 500, 0, 0, refracted: true), 1e-4);
     }
 
     #[Test]
