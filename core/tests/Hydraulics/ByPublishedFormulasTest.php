@@ -38,6 +38,9 @@ final class ByPublishedFormulasTest extends TestCase
             $flow = Hose::flowLh(12, 3, $headM);
             self::assertGreaterThan($last, $flow);
             $last = $flow;
+            // Inlet and exit cost one and a half velocity heads, the wall the rest; together they take the fall.
+            $pipe = Pipe::of(12, 3, 1.5);
+            self::assertEqualsWithDelta($headM, $pipe->lossM($flow / 3.6e6 / $pipe->boreM2()), 1e-6);
         }
     }
 
