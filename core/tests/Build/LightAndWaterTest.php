@@ -11,6 +11,7 @@ use Symfony\Component\ExpressionLanguage\ExpressionLanguage;
 use Velbrin\Core\Build\Access;
 use Velbrin\Core\Build\Passage;
 use Velbrin\Core\Build\PlanAnswers;
+use Velbrin\Core\Measure\Finding;
 
 /** Channels and meters over a plan, layers against its overfilling, its damp, and the lift on the way in. */
 final class LightAndWaterTest extends TestCase
@@ -147,6 +148,34 @@ final class LightAndWaterTest extends TestCase
             'points.0.day',
             SoundPlan::answer([], ['points' => $read(1, ['day' => '2026-13-04'])])->errors[0]->field,
         );
+        $day = ['day' => '2026-07-04'];
+        foreach ([[1.099, false], [1.101, true]] as [$share, $isApart]) {
+            $of = [...$read(1.0, [...$day, 'meter' => 'a']), ...array_slice($read($share, [...$day, 'meter' => 'b']), 0, 2)];
+            $remedies = array_map(
+                fn (Finding $f): ?string => $f->remedy?->code,
+                SoundPlan::of(SoundPlan::answer([], ['points' => $of]), 'B-52'),
+            );
+            self::assertSame($isApart, in_array('build.keep-to-one-meter-here', $remedies, true), "one tenth: {$share}");
+        }
+    }
+
+    #[Test]
+    public function readings_a_fifth_apart_from_the_plan_each_their_own_way_say_that_the_plan_is_wrong(): void
+    {
+        $places = [[300, 288, 100], [600, 288, 250], [876, 200, 400], [500, 400, 150]];
+        $points = array_map(fn (array $p): array => ['xMm' => $p[0], 'yMm' => $p[1], 'depthMm' => $p[2], 'par' => 100], $places);
+        $exact = SoundPlan::answer([], ['points' => $points])->lightSurvey->predicted ?? [];
+        $scatters = ['fine' => [], 'watch' => []];
+        for ($off = 0; $off <= 60; $off++) {
+            $par = fn (int $n): float => $exact[$n] * (1 + ($n % 2 === 0 ? $off : -$off) / 100);
+            $read = array_map(fn (array $p, int $n): array => [...$p, 'par' => $par($n)], $points, array_keys($points));
+            $answers = SoundPlan::answer([], ['points' => $read]);
+            $said = SoundPlan::of($answers, 'B-52')[0];
+            $scatters[$said->severity->value][] = $answers->lightSurvey->scatterPct ?? NAN;
+        }
+        self::assertEqualsWithDelta(20, max($scatters['fine']), 1.5);
+        self::assertLessThanOrEqual(20, max($scatters['fine']));
+        self::assertGreaterThan(20, min($scatters['watch']));
     }
 
     #[Test]
