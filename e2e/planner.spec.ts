@@ -118,7 +118,9 @@ test('a pump’s curve comes from a file, the tank takes another outline, and a 
     await vessels.focus();
     await page.keyboard.press('ArrowRight');
     await expect(vessels).toHaveAccessibleName(/placed by hand/);
-    await vessels.focus();
+    // Packed anew it is still the one the keys move.
+    await expect(page.getByText('Everything is kept.')).toBeVisible();
+    await expect(vessels).toBeFocused();
     await page.keyboard.press('Delete');
     await expect(vessels).not.toHaveAccessibleName(/placed by hand/);
 

@@ -87,7 +87,8 @@ const handled = (s: Place) =>
     '. Arrow keys move it, t turns it, Delete lets its place be proposed.';
 const said = computed(() => [...props.packing.standing.map(stands), ...props.packing.ledges.map(builtIn)].join('; '));
 // From above the lower is drawn first, so that what stands in the sump or on a shelf lies over what it stands on.
-const highestLast = computed(() => [...props.packing.standing].sort((a, b) => a.zMm - b.zMm));
+// Those of one height go by their letter, however they were packed: what keys move keeps its place, and the focus.
+const highestLast = computed(() => [...props.packing.standing].sort((a, b) => a.zMm - b.zMm || a.row - b.row));
 // From the front the nearest is drawn last; what stands in the sump is seen through its pane.
 const frontMm = (s: Place) => (s.inSump ? props.packing.depthMm + 1 : s.yMm + s.deepMm);
 const nearestLast = computed(() => [...props.packing.standing].sort((a, b) => frontMm(a) - frontMm(b)));
