@@ -7,10 +7,8 @@ namespace Velbrin\Core\Tests\Risk;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Velbrin\Core\Chemistry\ReadingUnit;
-use Velbrin\Core\Heat\TankHeat;
 use Velbrin\Core\Risk\Fault\DosedWater;
 use Velbrin\Core\Risk\Outage;
-use Velbrin\Core\Risk\Tonight;
 
 /** What a battery moves in an outage, and what little alkalinity is counted with (R-20, R-2). */
 final class MovedByBatteryTest extends TestCase
@@ -18,21 +16,7 @@ final class MovedByBatteryTest extends TestCase
     #[Test]
     public function a_pump_breaks_the_surface_more_than_three_times_as_well_as_a_stone(): void
     {
-        $by = fn (bool $pump): float => Outage::batteryExchangeMh(new Tonight(
-            heat: TankHeat::bare(600, 18, 18, 0),
-            volumeL: 600,
-            surfaceM2: 0.72,
-            footprintM2: 0.72,
-            lid: false,
-            setpointC: 25,
-            salinity: 35,
-            heaters: [],
-            backgroundW: 0,
-            roomC: 21,
-            lowC: 18,
-            highC: 30,
-            batteryPump: $pump,
-        ));
+        $by = fn (bool $isPump): float => Outage::batteryExchangeMh(Worlds::tank(21, batteryPump: $isPump));
         self::assertSame([0.1, 0.03], [$by(true), $by(false)]);
     }
 

@@ -23,8 +23,13 @@ use Velbrin\Core\Risk\Tonight;
 final class Worlds
 {
     /** @param  list<Heater>  $heaters */
-    public static function tank(float $roomC, array $heaters = [], ?Waterside $side = null, bool $animals = true): Tonight
-    {
+    public static function tank(
+        float $roomC,
+        array $heaters = [],
+        ?Waterside $side = null,
+        bool $animals = true,
+        bool $batteryPump = true,
+    ): Tonight {
         return new Tonight(
             heat: TankHeat::bare(600, 18, 18, 0),
             volumeL: 600,
@@ -39,6 +44,7 @@ final class Worlds
             lowC: 18,
             highC: 30,
             fishKg: 0.5,
+            batteryPump: $batteryPump,
             hasAnimals: $animals,
             waterside: $side ?? new Waterside(),
         );
