@@ -87,7 +87,7 @@ final class ShockTest extends TestCase
             $check = self::check(new WaterValues($c, 35, 8));
             self::assertSame([$is, $n], [self::said($check, 'tempC')->severity, $check->portions], "{$c} °C");
             $remedy = (string) self::said($check, 'tempC')->remedy?->in(Units::metric());
-            self::assertStringContainsString($n > 1 ? " {$n} portions" : '', $remedy);
+            self::assertSame($n > 1, str_contains($remedy, " {$n} portions"), $remedy);
         }
         $stony = self::check(new WaterValues(25, 35, 9.5), limits: ShockLimits::stony());
         self::assertSame(Severity::Fix, self::said($stony, 'alkDkh')->severity);
