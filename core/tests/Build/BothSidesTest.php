@@ -156,6 +156,17 @@ final class BothSidesTest extends TestCase
         yield 'a strip with room for its plugs' => [$high(200), $strip, Phrase::TheBoardHasNoRoomFor, null];
         yield 'a strip without' => [$high(199), $strip, Phrase::TheBoardHasNoRoomFor, Severity::Fix];
 
+        // Stand inside 740; ceiling 2 500 less 800 of stand, 550 of tank, 200 of gap, and the lamp.
+        yield 'a cup comes out over the sump' => [['sumpHeightMm' => 490], [], Phrase::BetweenSumpAndBrace, Severity::Fine];
+        yield 'it does not' => [['sumpHeightMm' => 491], [], Phrase::BetweenSumpAndBrace, Severity::Watch];
+        yield 'hands fit over the lamp' => [['lampHeightMm' => 800], [], Phrase::LeftOverTheLamp, Severity::Fine];
+        yield 'they do not' => [['lampHeightMm' => 801], [], Phrase::LeftOverTheLamp, Severity::Watch];
+        yield 'a low step' => [['standingMm' => 299], [], Phrase::WorkOverOpenWater, null];
+        yield 'a high one' => [['standingMm' => 300], [], Phrase::WorkOverOpenWater, Severity::Watch];
+        $door = fn (float $mm): array => ['passages' => [['name' => 'door', 'widthMm' => $mm, 'heightMm' => 2000]]];
+        yield 'a door with 30 mm to spare' => [[], $door(580), Phrase::PassesWithToSpare, null];
+        yield 'a door with less' => [[], $door(579), Phrase::PassesWithToSpare, Severity::Watch];
+
         $buy = fn (array $more): array => ['phases' => [['name' => 'Lamp', 'phase' => 1, 'price' => 100, ...$more]]];
         yield 'bought for good' => [[], $buy([]), Phrase::NoPurchaseIsMadeUseless, Severity::Fine];
         yield 'bought for a time' => [[], $buy(['until' => 2]), Phrase::IsOfNoUseFromPhase, Severity::Watch];

@@ -181,7 +181,10 @@ final class DutiesTest extends TestCase
             ),
         );
         self::assertSame(['watch'], $at([93, 99]));
-        self::assertSame([], $at([92, 100]));
+        self::assertSame(['watch'], $at([92.9, 99.8]));
+        self::assertSame([], $at([92.9, 99.9]), 'a week apart');
+        self::assertSame(['watch'], $at([90, 93.1]));
+        self::assertSame([], $at([90, 93]), 'a week ago');
         self::assertSame([], $at([80, 84]), 'long settled');
         self::assertSame(['watch', 'watch'], $at([94, 97, 99]));
         self::assertSame([], $at([99]));

@@ -8,11 +8,13 @@ use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Velbrin\Core\Chemistry\Band;
 use Velbrin\Core\Chemistry\DosingVessel;
+use Velbrin\Core\Chemistry\Judgement;
 use Velbrin\Core\Chemistry\OxygenCourse;
 use Velbrin\Core\Chemistry\Parameter;
 use Velbrin\Core\Chemistry\Reading;
 use Velbrin\Core\Chemistry\ReadingCheck;
 use Velbrin\Core\Chemistry\TrendLine;
+use Velbrin\Core\Chemistry\TrialEffect;
 use Velbrin\Core\Chemistry\TrialResults;
 use Velbrin\Core\Seawater\Conductivity;
 use Velbrin\Core\Tests\Refuses;
@@ -52,6 +54,43 @@ final class CoursesTest extends TestCase
     {
         self::assertNull(TrialResults::of([3.0])->spread);
         self::assertEqualsWithDelta(sqrt(2), TrialResults::of([2.0, 4.0])->spread, 1e-12);
+    }
+
+    #[Test]
+    public function a_judgement_rests_on_sixty_days_and_wants_three_of_them_apart(): void
+    {
+        $of = fn (array $days, float $now): Judgement => Judgement::of(
+            array_map(fn (float $day): Reading => Reading::at($day, 8 + $day / 100), $days),
+            Band::around(7, 8.5),
+            0.1,
+            $now,
+        );
+        self::assertSame(3, $of([0, 30, 50], 60)->count);
+        self::assertSame(2, $of([0, 30, 50], 60.1)->count, 'the oldest is out of the window');
+        self::assertNotNull($of([0, 1, 3], 3)->slopePerDay);
+        self::assertNull($of([0, 1, 2.99], 3)->slopePerDay, 'too short to have a slope');
+        self::assertSame([8, null], [$of(range(1, 9), 9)->count, $of([1, 9], 9)->slopePerDay], 'the last eight; two are too few');
+    }
+
+    #[Test]
+    public function a_value_is_doubted_beyond_three_scatters(): void
+    {
+        $flat = Judgement::of(array_map(fn (int $day): Reading => Reading::at($day, 8.0), range(1, 6)), Band::around(7, 8.5), 0.1, 6);
+        // Half of what the kit resolves at least.
+        self::assertSame(0.05, $flat->scatter);
+        self::assertFalse($flat->doubts(8.149, 8.0));
+        self::assertTrue($flat->doubts(8.151, 8.0));
+        self::assertTrue($flat->doubts(7.849, 8.0));
+    }
+
+    #[Test]
+    public function a_trial_is_held_against_a_fortnight_at_least_and_sixty_days_at_most(): void
+    {
+        self::assertSame([86.0, 105.0], TrialEffect::windows(100, 110));
+        self::assertSame([86.0, 114.0], TrialEffect::windows(100, 128), 'half of four weeks');
+        self::assertSame([85.0, 115.0], TrialEffect::windows(100, 130));
+        self::assertSame([40.0, 160.0], TrialEffect::windows(100, 220));
+        self::assertSame([40.0, 170.0], TrialEffect::windows(100, 230), 'longer is not looked at');
     }
 
     #[Test]

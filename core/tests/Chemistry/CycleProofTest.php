@@ -42,8 +42,9 @@ final class CycleProofTest extends TestCase
     #[Test]
     public function neither_a_rest_of_ammonia_nor_nitrite_counts_as_nothing(): void
     {
-        self::assertSame(0, self::proof([[10, 2.0], [10.9, 0.15]], self::NOTHING)->cleared);
-        self::assertSame(0, self::proof([[10, 2.0], [10.9, 0.05]], [[10.9, 0.06]])->cleared);
+        self::assertSame(1, self::proof([[10, 2.0], [10.9, 0.1]], self::NOTHING)->cleared);
+        self::assertSame(0, self::proof([[10, 2.0], [10.9, 0.101]], self::NOTHING)->cleared);
+        self::assertSame(0, self::proof([[10, 2.0], [10.9, 0.05]], [[10.9, 0.051]])->cleared);
         self::assertSame(1, self::proof([[10, 2.0], [10.9, 0.05]], [[10.9, 0.05]])->cleared);
         self::assertSame(0, self::proof([[10, 2.0], [10.9, 0.05]], [])->cleared, 'nitrite nobody read is not nothing');
         self::assertSame(0, self::proof([[10, 0.9], [10.9, 0.05]], self::NOTHING)->cleared, 'too little to be a dose');
@@ -56,6 +57,14 @@ final class CycleProofTest extends TestCase
         self::assertEqualsWithDelta(0.75, $stalled->dilute, 1e-9);
         self::assertStringContainsString('75 %', (string) $stalled->lacks());
         self::assertNull(self::proof([[10, 5.0]], [])->dilute);
+        self::assertEqualsWithDelta(1 - 2 / 5.01, self::proof([[10, 5.01]], [])->dilute, 1e-9);
+    }
+
+    #[Test]
+    public function both_are_read_within_six_hours(): void
+    {
+        self::assertSame(1, self::proof([[10, 2.0], [10.5, 0.05]], [[10.75, 0.0]])->cleared);
+        self::assertSame(0, self::proof([[10, 2.0], [10.5, 0.05]], [[10.76, 0.0]])->cleared);
     }
 
     #[Test]

@@ -16,10 +16,13 @@ use Velbrin\Core\Control\Programme\SetupReader;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Units;
+use Velbrin\Core\Tests\Turns;
 
 /** Each row of the checker both ways: a set-up it finds nothing in, and one small change that it finds. */
 final class CheckerTest extends TestCase
 {
+    use Turns;
+
     /** A set-up nobody has to object to. @return array<string, mixed> */
     public static function sound(): array
     {
@@ -722,6 +725,105 @@ final class CheckerTest extends TestCase
         self::assertSame([], $says(['coldestC' => 15.1], 'off', 'off'), 'pumps alone hold it above harm');
         self::assertCount(2, $says(['coldestC' => 14.0], 'off', 'off'));
         self::assertSame([], $says(['coldestC' => 14.99], 'off', 'off'), 'days are left');
+    }
+
+    #[Test]
+    public function what_is_offered_to_put_it_right_does_and_says_what_it_changes(): void
+    {
+        $offered = [];
+        foreach (self::changes() as [$says, $change]) {
+            $setup = $change(self::sound());
+            $read = SetupReader::read($setup);
+            $correction = Correction::of(Checker::check($read)[0], $read);
+            if ($correction === null) {
+                continue;
+            }
+            foreach ($correction->changes as $one) {
+                $offered[$says][] = "{$one['id']} {$one['path']} {$one['value']}";
+                foreach (['outlets', 'guards'] as $of) {
+                    $n = array_search($one['id'], array_column($setup[$of], 'id'), true);
+                    if ($n !== false) {
+                        self::put($setup[$of][$n], explode('.', $one['path']), $one['value']);
+                    }
+                }
+            }
+            self::assertSame([], self::codes(fn (): array => $setup), $says);
+        }
+        self::assertSame([
+            'K-20k stream' => ['stream lostLink on'],
+            'K-20k topoff' => ['topoff lostLink off'],
+            'K-20k return' => ['return lostLink on'],
+            'K-20k lamp' => ['lamp lostLink off'],
+            'X-26 skimmer' => ['skimmer lostLink off', 'skimmer lostLinkSummer off'],
+            'K-20n skimmer' => ['skimmer pauses.feeding.state off', 'skimmer pauses.feeding.s 1200'],
+            'K-20q chiller' => ['chiller minimumOffS 300'],
+            'K-20w 20' => ['return powerReturnS 20', 'stream powerReturnS 30'],
+            'W-63 topoff' => ['topoff rule.longestS 7200'],
+            'K-53 hot' => ['hot blind off'],
+            'K-53 chiller' => ['chiller rule.blind off'],
+        ], array_map(array_unique(...), $offered));
+    }
+
+    /**
+     * @param  array<string, mixed>  $into
+     * @param  list<string>  $path
+     */
+    private static function put(array &$into, array $path, string|float $value): void
+    {
+        $at = &$into;
+        foreach ($path as $key) {
+            $at = &$at[$key];
+        }
+        $at = $value;
+    }
+
+    #[Test]
+    public function a_relay_lasts_three_years_of_its_clicks_and_a_compressor_bears_six_starts_an_hour(): void
+    {
+        $worn = fn (int $n, string $says, float $widthK): float => self::turning(fn (float $watts): bool => in_array(
+            $says,
+            self::codes(fn (array $s): array => array_replace_recursive($s, ['outlets' => [$n => ['hung' => ['watts' => $watts]]]])),
+            true,
+        ), 10, 5000) / (4 * 430 * 4083 * $widthK / 3600);
+        self::assertEqualsWithDelta(100_000 / (3 * 365.25 * 24), $worn(0, 'K-55 heater1', 0.3), 1e-3);
+        self::assertEqualsWithDelta(6.0, $worn(2, 'K-55 chiller', 0.4), 1e-3);
+    }
+
+    #[Test]
+    public function a_guard_acts_before_harm_by_what_comes_in_while_its_probe_lags_and_its_delay_runs(): void
+    {
+        $harmC = function (float $litres, float $forS): float {
+            $says = fn (float $c): bool => in_array('K-49 hot', self::codes(fn (array $s): array => array_replace_recursive($s, [
+                'facts' => ['highHarmC' => $c, 'volumeL' => $litres],
+                'guards' => [0 => ['forS' => $forS]],
+            ])), true);
+
+            return self::turning($says, 26.0, 34.0);
+        };
+        // 100 W into 10 L: 2.449 mK a second, 30 s of lag and the delay; what the probe is off by is the same in a sea.
+        $seaC = $harmC(1e7, 60);
+        self::assertEqualsWithDelta(90 * 100 / 40_830, $harmC(10, 60) - $seaC, 1e-3);
+        self::assertEqualsWithDelta(30 * 100 / 40_830, $harmC(10, 0) - $seaC, 1e-3);
+    }
+
+    #[Test]
+    public function a_state_without_the_link_is_worth_a_word_when_an_hour_is_gained_within_three_days(): void
+    {
+        $says = function (array $facts, float $watts): bool {
+            $setup = array_replace_recursive(self::sound(), ['facts' => $facts, 'outlets' => [0 => ['hung' => ['watts' => $watts]]]]);
+            foreach ([0, 1] as $n) {
+                $setup['outlets'][$n] = ['lostLink' => 'off', 'lostLinkSummer' => 'off'] + $setup['outlets'][$n];
+            }
+
+            return in_array('K-13 heater1', self::codes(fn (): array => $setup), true);
+        };
+        // 430 L lose 20 W/K from 25.6 °C and are harmed at 18 °C; other gear gives 60 W.
+        $hours = fn (float $watts, float $roomC): float => 430 * 4083 / 20 / 3600
+            * log((25.6 - $roomC - $watts / 20) / (18 - $roomC - $watts / 20));
+        $gains = self::turning(fn (float $w): bool => $says(['coldestC' => 5], $w), 1.0, 100.0);
+        self::assertEqualsWithDelta(1.0, $hours(60 + $gains, 5) - $hours(60, 5), 1e-3);
+        $coldC = self::turning(fn (float $c): bool => $says(['coldestC' => $c], 100), 10.0, 16.0);
+        self::assertEqualsWithDelta(72, $hours(60, $coldC), 0.01);
     }
 
     #[Test]

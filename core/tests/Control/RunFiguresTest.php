@@ -13,10 +13,13 @@ use Velbrin\Core\Control\Plant\Simulation;
 use Velbrin\Core\Control\Programme\SetupReader;
 use Velbrin\Core\Heat\Evaporation;
 use Velbrin\Core\Measure\Solve;
+use Velbrin\Core\Tests\Refuses;
 
 /** What a run comes to, against figures that can be reckoned by hand. */
 final class RunFiguresTest extends TestCase
 {
+    use Refuses;
+
     /**
      * One water of 200 L as warm as its room, and what hangs on it, all of it on.
      *
@@ -103,7 +106,7 @@ final class RunFiguresTest extends TestCase
     {
         $life = ['alkMeqLDay' => 0.2, 'fishMgH' => 60, 'communityMgH' => 100, 'litHours' => 10];
         $run = self::play([], 5, ['start' => ['tempC' => 25, 'salinity' => 35], 'life' => $life]);
-        foreach (['alkMeqL', 'ph', 'oxygenMgL'] as $unknown) {
+        foreach (['alkMeqL', 'ph', 'oxygenMgL', 'calciumMgL'] as $unknown) {
             self::assertArrayNotHasKey($unknown, $run->extremes);
             self::assertNull($run->trace[3][$unknown]);
         }
@@ -128,6 +131,49 @@ final class RunFiguresTest extends TestCase
         self::assertLessThan(24.9, $end['displayC']);
         self::assertLessThan($end['displayC'], $end['sumpC']);
         self::assertLessThan(1e-9, $run->books['heat']);
+    }
+
+    #[Test]
+    public function stony_growth_takes_calcium_with_its_alkalinity_and_a_dose_brings_it_back(): void
+    {
+        $life = ['alkMeqLDay' => 0.5, 'fishMgH' => 0, 'communityMgH' => 0, 'nitrateMgDay' => 0, 'litHours' => 10, 'litFromMin' => 480];
+        $falls = function (Run $run, string $of): float {
+            return $run->trace[0][$of] - $run->trace[count($run->trace) - 1][$of];
+        };
+        $run = self::play([], 24, ['life' => $life]);
+        self::assertEqualsWithDelta(0.5, $falls($run, 'alkMeqL'), 1e-6);
+        // A meq of carbonate is half a mmol, and so much calcium: 20.04 mg.
+        self::assertEqualsWithDelta(20.04 * 0.5, $falls($run, 'calciumMgL'), 1e-4);
+        $doser = ['job' => 'doser', 'in' => 'display', 'watts' => 2, 'mlPerMin' => 1, 'caMgPerMl' => 37, 'vesselMl' => 100];
+        self::assertEqualsWithDelta(-37 * 100 / 200, $falls(self::play(['ca' => $doser], 24), 'calciumMgL'), 0.01);
+    }
+
+    #[Test]
+    public function a_skimmer_in_too_deep_a_water_boils_over_at_twenty_litres_an_hour(): void
+    {
+        $boils = fn (float $sumpMm): Run => self::play(['skimmer' => ['job' => 'skimmer', 'in' => 'sump', 'watts' => 20, 'litresPerH' => 600]], 1, [
+            'sump' => ['fixedL' => 40, 'returnM2' => 0.4, 'allM2' => 0.4, 'baffleMm' => 200, 'rimMm' => 400, 'cupL' => 2],
+            'start' => ['tempC' => 25, 'salinity' => 35, 'sumpMm' => $sumpMm],
+        ]);
+        // 20 mm over the baffle it begins; 60 mm over that there are 24 L to take: the cup takes the first two.
+        self::assertEqualsWithDelta(18.0, $boils(280)->floorL, 0.1);
+        self::assertSame(0.0, $boils(219.9)->floorL);
+        self::assertLessThan(1e-9, $boils(280)->books['water']);
+    }
+
+    #[Test]
+    public function a_run_is_a_fortnight_long_at_most(): void
+    {
+        $asks = fn (float $hours): ?string => self::refused(fn (): Run => Simulation::play(
+            SetupReader::read(SimulationTest::cabinet()),
+            PlantReader::read(SimulationTest::plant()),
+            [],
+            $hours,
+            everyS: 0.5,
+        ));
+        self::assertSame('everyS', $asks(336), 'so long it may be');
+        self::assertSame('hours', $asks(336.1));
+        self::assertSame('hours', $asks(0.009));
     }
 
     #[Test]

@@ -324,6 +324,69 @@ final class MoveAnswersTest extends TestCase
     }
 
     #[Test]
+    public function next_door_things_are_carried_out_before_they_are_carried_in(): void
+    {
+        $day = self::answers(['way' => ['driveMin' => 0]])->day;
+        self::assertNotNull($day);
+        foreach (['fish', 'corals', 'tank', 'load', 'lash'] as $before) {
+            self::assertGreaterThan($day->plan->starts[$before], $day->plan->starts['unload'], $before);
+        }
+        self::assertGreaterThan(0, min(array_map(fn (array $c): int => $c['untilMin'] - $c['fromMin'], $day->clocks)));
+        $missed = fn (array $change): array => array_values(array_filter(
+            self::codes(self::answers(['way' => ['driveMin' => 0]] + $change)),
+            fn (string $code): bool => str_starts_with($code, 'stop move-end-missed'),
+        ));
+        self::assertSame([], $missed(['truckBackMin' => 1200]));
+        self::assertSame(['stop move-end-missed unload'], $missed(['truckBackMin' => 600]), 'it is back when it is empty');
+    }
+
+    #[Test]
+    public function comfort_is_by_the_length_of_the_fish_and_twice_that_after_two_hours(): void
+    {
+        $tight = fn (array $change): bool => in_array('watch move-box-tight b2', self::codes(self::answers($change)), true);
+        // Two of 6 cm, three hours in their box: 4 L for each cm.
+        self::assertTrue($tight(['boxes' => [1 => ['litres' => 47.9]]]));
+        self::assertFalse($tight(['boxes' => [1 => ['litres' => 48]]]));
+        // Next door it is not two: the rock is out at once, water runs in as fast, and there is none to lift.
+        $near = ['way' => ['driveMin' => 0], 'waters' => ['oldL' => 90, 'newL' => 10, 'drainLh' => 4000, 'fillLh' => 4000]];
+        $near['pieces'] = [2 => ['kg' => 2], 4 => ['unions' => 0]];
+        $inside = fn (array $change): float => self::inBoxH(self::answers($change));
+        self::assertLessThanOrEqual(2.0, $inside($near));
+        self::assertTrue($tight([...$near, 'boxes' => [1 => ['litres' => 23.9]]]));
+        self::assertFalse($tight([...$near, 'boxes' => [1 => ['litres' => 24]]]));
+        // A minute more than two hours is long: carried in from farther,.
+        $from = fn (int $metres): array => [...$near, 'way' => ['driveMin' => 0, 'carryToM' => $metres], 'boxes' => [1 => ['litres' => 30]]];
+        self::assertSame([2.0, false], [$inside($from(30)), $tight($from(30))]);
+        self::assertSame([121 / 60, true], [$inside($from(31)), $tight($from(31))]);
+    }
+
+    private static function inBoxH(MoveAnswers $answers): float
+    {
+        $clock = array_column($answers->day->clocks ?? [], null, 'label')['box 2'];
+
+        return ($clock['untilMin'] - $clock['fromMin']) / 60;
+    }
+
+    #[Test]
+    public function the_air_of_a_box_lasts_half_as_long_again_as_the_way(): void
+    {
+        $short = fn (float $hours): bool => in_array('fix move-air-short b2', self::codes(self::answers(
+            ['boxes' => [1 => ['airHours' => $hours]]],
+        )), true);
+        $wayH = self::inBoxH(self::answers());
+        self::assertTrue($short(1.5 * $wayH - 0.01));
+        self::assertFalse($short(1.5 * $wayH + 0.01));
+    }
+
+    #[Test]
+    public function a_day_nobody_gave_an_hour_begins_at_ten(): void
+    {
+        $move = self::sound();
+        unset($move['beginsMin']);
+        self::assertSame(600, MoveReader::read($move)->beginsMin);
+    }
+
+    #[Test]
     public function what_is_ordered_has_to_come_before_the_day(): void
     {
         $late = fn (float $lead, ?int $left): array => array_values(array_filter(

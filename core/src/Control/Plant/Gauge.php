@@ -34,7 +34,7 @@ final readonly class Gauge
             'displayC', 'roomC', 'displayMm', 'floorL', 'salinity', 'returnLh',
             ...$this->hasSump ? ['sumpC', 'sumpMm'] : [],
             ...$this->hasStore ? ['storeL'] : [],
-            ...$this->hasChemistry ? ['alkMeqL', 'ph', 'oxygenMgL'] : [],
+            ...$this->hasChemistry ? ['alkMeqL', 'ph', 'oxygenMgL', 'calciumMgL'] : [],
         ];
         $probes = $beside = [];
         foreach ($plant->probes as $probe) {
@@ -85,6 +85,7 @@ final readonly class Gauge
             $read[] = $water->perL($water->alkMeq);
             $read[] = $water->ph;
             $read[] = $water->perL($water->oxygenMg);
+            $read[] = $water->perL($water->caMg);
         }
         foreach ($this->beside as $probe) {
             $read[] = $this->beside($probe, $s);

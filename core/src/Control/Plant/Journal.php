@@ -13,7 +13,7 @@ final class Journal
     /** All that is noted, in its order; what a system does not have stays empty. */
     private const NOTHING = [
         'displayC' => null, 'sumpC' => null, 'roomC' => null, 'displayMm' => null, 'sumpMm' => null, 'storeL' => null, 'floorL' => null,
-        'salinity' => null, 'alkMeqL' => null, 'ph' => null, 'oxygenMgL' => null, 'returnLh' => null,
+        'salinity' => null, 'alkMeqL' => null, 'ph' => null, 'oxygenMgL' => null, 'calciumMgL' => null, 'returnLh' => null,
     ];
 
     /** @var list<array<string, float|null>> */

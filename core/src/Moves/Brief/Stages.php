@@ -214,7 +214,9 @@ final class Stages
         $carried = StepMinutes::carrying($things, $way->carryFromM, $way->flightsFrom);
         $this->add('load', 'carry out and stow', $carried, self::PAIR, $all, isTruck: true);
         $this->add('lash', 'lash the load', (int) StepMinutes::LASHING, 1, [...$all, 'load'], isTruck: true);
-        $out = $this->drive('drive', 'drive', [...$all, 'load', 'lash', 'wipe'], isBack: false);
+        $loaded = [...$all, 'load', 'lash', 'wipe'];
+        // Next door there is no drive, and still nothing is carried in before it is carried out.
+        $out = $this->drive('drive', 'drive', $loaded, isBack: false) ?: $loaded;
         $in = StepMinutes::carrying($things, $way->carryToM, $way->flightsTo);
         $this->add('unload', 'carry in', $in, self::PAIR, $out, isTruck: true);
         $this->drive('return', 'truck back', [...$out, 'unload'], isBack: true);
@@ -298,17 +300,25 @@ final class Stages
         }
     }
 
+    /** A vehicle is back when it was driven back; next door, when it is empty. */
+    private function backBy(string $return): string
+    {
+        return isset($this->steps[$return]) ? $return : 'unload';
+    }
+
     /** @param  array<string, int>  $limits */
     private function work(array $limits): Work
     {
         $ends = [];
         $begins = $this->brief->beginsMin;
-        if ($this->brief->truckBackMin !== null && isset($this->steps['return'])) {
-            $ends[] = new End('return', $this->brief->truckBackMin - $begins, 'the truck back', $this->brief->late->truckPerH);
+        $back = $this->backBy('return');
+        if ($this->brief->truckBackMin !== null && isset($this->steps[$back])) {
+            $ends[] = new End($back, $this->brief->truckBackMin - $begins, 'the truck back', $this->brief->late->truckPerH);
         }
         foreach ($this->brief->more as $vehicle) {
-            if ($vehicle->backMin !== null && isset($this->steps["return-{$vehicle->id}"])) {
-                $ends[] = new End("return-{$vehicle->id}", $vehicle->backMin - $begins, "{$vehicle->label} back", $vehicle->latePerH);
+            $back = $this->backBy("return-{$vehicle->id}");
+            if ($vehicle->backMin !== null && isset($this->steps[$back])) {
+                $ends[] = new End($back, $vehicle->backMin - $begins, "{$vehicle->label} back", $vehicle->latePerH);
             }
         }
         if ($this->brief->leaveByMin !== null && isset($this->steps['lash'])) {
