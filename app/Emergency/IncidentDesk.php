@@ -213,7 +213,7 @@ final class IncidentDesk
             'onMinPerH' => $rewarm->onMinPerH,
             'neededW' => $rewarm->neededW,
             'heaterW' => $tank->heatersW(),
-            'overshoots' => $rewarm->overshootK > Rewarm::OVER_K,
+            'overshoots' => $rewarm->overshoots(),
         ];
     }
 

@@ -11,14 +11,14 @@ trait Turns
 {
     /**
      * @param  Closure(float): mixed  $says  what is answered at a value
-     * @return float the last value, from the first one on, at which it is as at the first one; to a millionth of the way
+     * @return float the last value, from the first one on, at which it is as at the first one; to three hundred-thousandths of the way
      */
     private static function turning(Closure $says, float $from, float $to): float
     {
         $before = $says($from);
         self::assertNotSame($before, $says($to), "nothing turns between {$from} and {$to}");
         [$one, $other] = [$from, $to];
-        while (abs($other - $one) > abs($to - $from) * 1e-6) {
+        while (abs($other - $one) > abs($to - $from) * 3e-5) {
             $middle = ($one + $other) / 2;
             [$one, $other] = $says($middle) === $before ? [$middle, $other] : [$one, $middle];
         }

@@ -21,7 +21,7 @@ final readonly class Rewarm
     private const J_PER_L_K = 1.0233 * 3990;
 
     /** Further past the set point than this is worth saying, K. */
-    public const OVER_K = 0.5;
+    private const OVER_K = 0.5;
 
     /** So far below its set point the way back is told, °C. */
     private const COLD_K = 1.0;
@@ -44,6 +44,12 @@ final readonly class Rewarm
     public static function isAsked(float $tempC, float $setpointC): bool
     {
         return $tempC <= $setpointC - self::COLD_K;
+    }
+
+    /** Whether it runs so far past its set point when the thermostat stops that it is worth saying. */
+    public function overshoots(): bool
+    {
+        return $this->overshootK > self::OVER_K;
     }
 
     /**

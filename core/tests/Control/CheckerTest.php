@@ -121,6 +121,14 @@ final class CheckerTest extends TestCase
         }
     }
 
+    #[Test]
+    public function nobody_is_told_of_a_rise_beyond_thirty_dkh(): void
+    {
+        $rise = fn (float $limit): ?float => SeenByPh::riseDkh(Liquid::Carbonate, 8, 8.2, $limit);
+        $last = self::turning(fn (float $limit): bool => $rise($limit) === null, 8.3, 9.6);
+        self::assertEqualsWithDelta(30.0, $rise($last), 0.05);
+    }
+
     /** @param  \Closure(array<string, mixed>): array<string, mixed>  $change */
     #[Test]
     #[DataProvider('changes')]

@@ -230,6 +230,10 @@ final class HeadTest extends TestCase
         $head = new Head(new Programme([self::one(new Pulse([1439.8], 20, 30, null))]));
         self::assertFalse($on(0, 1439.5));
         self::assertTrue($on(60, 0.5, 89));
+        // Of ten to twelve nothing is given at five past: it is a quarter of an hour late.
+        $head = new Head(new Programme([self::one(new Pulse([1430.0], 20, 30, null))]));
+        self::assertFalse($on(0, 1425));
+        self::assertFalse($on(1200, 5, 89));
     }
 
     #[Test]

@@ -24,10 +24,13 @@ use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Units;
 use Velbrin\Core\Risk\Hazard;
 use Velbrin\Core\Tests\Risk\Worlds;
+use Velbrin\Core\Tests\Turns;
 
 /** Led through an emergency: what first, how long, stay or go, ready before (E-1 … E-11). */
 final class EmergencyTest extends TestCase
 {
+    use Turns;
+
     /** @return iterable<string, array{0: EmergencyKind}> */
     public static function events(): iterable
     {
@@ -264,10 +267,17 @@ final class EmergencyTest extends TestCase
     }
 
     #[Test]
+    public function what_is_three_days_off_is_a_clock_and_later_is_none(): void
+    {
+        self::assertSame([true, false, false], array_map(Clock::isNear(...), [72.0, 72.1, null]));
+    }
+
+    #[Test]
     public function a_large_heater_in_a_small_box_runs_past_its_thermostat(): void
     {
-        self::assertGreaterThan(Rewarm::OVER_K, Rewarm::of(20, 2, 18, 20, 24, 300)->overshootK);
-        self::assertLessThan(Rewarm::OVER_K, Rewarm::of(20, 2, 18, 20, 24, 50)->overshootK);
+        $heats = fn (float $watts): Rewarm => Rewarm::of(20, 2, 18, 20, 24, $watts);
+        $watts = self::turning(fn (float $w): bool => $heats($w)->overshoots(), 10, 300);
+        self::assertEqualsWithDelta(0.5, $heats($watts)->overshootK, 1e-3);
         $this->expectException(OutOfRange::class);
         Rewarm::of(20, 2, 18, 24, 20, 300);
     }

@@ -13,10 +13,13 @@ use Velbrin\Core\Light\LightField;
 use Velbrin\Core\Light\LightMap;
 use Velbrin\Core\Light\MeasuredGrid;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Tests\Refuses;
 
 /** A lamp read with a meter stands for its beam (B-50). */
 final class MeasuredGridTest extends TestCase
 {
+    use Refuses;
+
     #[Test]
     public function it_reads_its_points_between_them_and_nothing_beside(): void
     {
@@ -108,5 +111,15 @@ final class MeasuredGridTest extends TestCase
             self::assertTrue($day->at($hour) === 0.0 || $night->at($hour) === 0.0, "both at {$hour}");
         }
         self::assertNull(LightDay::of(0, 24, 1)->reversed());
+    }
+
+    #[Test]
+    public function a_grid_has_two_to_forty_one_readings_a_side(): void
+    {
+        $of = fn (int $rows, int $columns): ?string => self::refused(
+            fn (): MeasuredGrid => MeasuredGrid::of(500, 50, array_fill(0, $rows, array_fill(0, $columns, 100.0))),
+        );
+        self::assertSame([null, null], [$of(2, 41), $of(41, 2)]);
+        self::assertSame(array_fill(0, 4, 'grid'), [$of(2, 42), $of(42, 2), $of(1, 5), $of(5, 1)]);
     }
 }

@@ -29,6 +29,9 @@ final class ResolutionTest extends TestCase
         self::assertSame('7.96', $shown(7.96, Kind::Alkalinity, 8));
         self::assertSame('8.1', $shown(8.1, Kind::Alkalinity, 8));
         self::assertSame('0.0499', $shown(0.0499, Kind::Concentration, 0.02, 0.05));
+        // Six digits more than usual and no further: what is left is of the arithmetic.
+        self::assertSame(6, Quantity::of(8 + 1e-12, Kind::Alkalinity)->apartFrom(8)->moreDigits);
+        self::assertSame(4, Quantity::of(8.00001, Kind::Alkalinity)->apartFrom(8)->moreDigits);
     }
 
     #[Test]

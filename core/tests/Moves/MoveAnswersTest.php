@@ -379,6 +379,18 @@ final class MoveAnswersTest extends TestCase
     }
 
     #[Test]
+    public function glued_corals_take_longer_and_stairs_take_their_time(): void
+    {
+        $takes = fn (string $step, array $change): int => self::answers($change)->work->steps[$step]->minutes;
+        self::assertSame(24, $takes('corals', []), 'twelve, two minutes each');
+        self::assertSame(60, $takes('corals', ['animals' => [2 => ['glued' => true]]]), 'five each');
+        // Eight things: a way of 1.5 min, 1 min to stow; 0.8 for each flight, 30 m in a minute.
+        self::assertSame(20, $takes('load', ['way' => ['carryFromM' => 0]]));
+        self::assertSame(46, $takes('load', ['way' => ['carryFromM' => 0, 'flightsFrom' => 4]]));
+        self::assertSame(36, $takes('load', ['way' => ['carryFromM' => 60]]));
+    }
+
+    #[Test]
     public function a_day_nobody_gave_an_hour_begins_at_ten(): void
     {
         $move = self::sound();
