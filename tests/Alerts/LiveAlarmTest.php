@@ -9,6 +9,7 @@ use App\Alerts\KeepAlarm;
 use App\Alerts\Live\AlarmEvent;
 use App\Alerts\Live\AlarmNotice;
 use App\Alerts\Live\Gateway;
+use App\Alerts\Live\Raise;
 use App\Alerts\Live\Tick;
 use App\Control\Controller;
 use App\Emergency\WhoIsNear;
@@ -19,6 +20,7 @@ use App\Team\Absence;
 use App\Team\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use Tests\Fixture;
 use Tests\TestCase;
@@ -172,6 +174,36 @@ final class LiveAlarmTest extends TestCase
         self::assertSame([['Sump too cold']], array_column($open, 'joined'));
         $this->post("/alarm-events/{$joined->id}/acknowledge");
         self::assertNotNull($first->refresh()->acknowledged_at);
+    }
+
+    /** @return iterable<string, array{int, bool}> seconds between the two, one call */
+    public static function apart(): iterable
+    {
+        yield 'just two minutes' => [119, true];
+        yield 'a little more' => [121, false];
+    }
+
+    #[Test]
+    #[DataProvider('apart')]
+    public function a_trouble_joins_what_was_raised_up_to_two_minutes_ago(int $seconds, bool $joins): void
+    {
+        $raise = app(Raise::class);
+        $this->travelTo(now()->startOfSecond());
+        $raise->of($this->alarm, now()->getTimestamp());
+        $second = Alarm::query()->create([...$this->alarm->only(['system_id', 'controller_id', 'watches', 'quantity', 'delay_min']),
+            'name' => 'Sump too cold', 'low_limit' => 24.5]);
+        $this->travel($seconds)->seconds();
+        $raise->of($second, now()->getTimestamp());
+        self::assertSame($joins, AlarmEvent::query()->where('alarm_id', $second->id)->sole()->joined_id !== null);
+    }
+
+    #[Test]
+    public function where_nobody_said_how_often_an_alarm_is_tested_every_ninety_days(): void
+    {
+        $due = fn (array $said): ?string => Alarm::query()->create([
+            ...$this->alarm->only(['system_id', 'watches', 'quantity']), 'name' => 'Other', 'tested_on' => '2026-03-01', ...$said,
+        ])->refresh()->test_due_on?->toDateString();
+        self::assertSame(['2026-05-30', '2026-03-31'], [$due([]), $due(['test_every_days' => 30])]);
     }
 
     #[Test]

@@ -116,6 +116,26 @@ final class WaterDayTest extends TestCase
     }
 
     #[Test]
+    public function what_leaves_in_the_next_54_hours_is_planned_for(): void
+    {
+        $this->freezeTime();
+        $planner = self::user('planner');
+        $system = Fixture::system(self::site(), $planner);
+        $crew = Fixture::crew(self::user('technician'));
+        $crew->update(['starts_min' => 480]);
+        $visit = Fixture::visit($system, $crew, 'change');
+        $day = Days::today()->addDays(5)->toDateString();
+        $visit->update(['salt_l' => 300, 'planned_on' => $day, 'starts_at' => Days::moment($day, 480)]);
+        $visit->tasks()->update(['litres' => 300]);
+        $leaves = Days::moment($day, 480);
+        $planned = fn (): array => self::props($this->actingAs($planner)->get('/water'))['view']['departures'];
+        $this->travelTo($leaves->subHours(54)->subMinute());
+        self::assertSame([], $planned());
+        $this->travelTo($leaves->subHours(54)->addMinute());
+        self::assertCount(1, $planned());
+    }
+
+    #[Test]
     public function of_600_ready_litres_300_and_300_and_99_leave_99_uncovered(): void
     {
         $planner = self::user('planner');

@@ -13,16 +13,21 @@ use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Measure\Units;
 use Velbrin\Core\Moves\AfterMove;
+use Velbrin\Core\Moves\AirSupply;
 use Velbrin\Core\Moves\Brief\MoveAnswers;
 use Velbrin\Core\Moves\Brief\MoveKind;
 use Velbrin\Core\Moves\Brief\MoveReader;
 use Velbrin\Core\Moves\Brief\TakeAlong;
 use Velbrin\Core\Moves\Day\OtherClocks;
+use Velbrin\Core\Seawater\Seawater;
+use Velbrin\Core\Tests\Turns;
 
 /** A whole move: sound, then one fact changed or taken away, and what it says then. */
 #[Group('beside')]
 final class MoveAnswersTest extends TestCase
 {
+    use Turns;
+
     /** A cold day, and a move that holds. @return array<string, mixed> */
     public static function sound(): array
     {
@@ -388,6 +393,21 @@ final class MoveAnswersTest extends TestCase
         self::assertSame(20, $takes('load', ['way' => ['carryFromM' => 0]]));
         self::assertSame(46, $takes('load', ['way' => ['carryFromM' => 0, 'flightsFrom' => 4]]));
         self::assertSame(36, $takes('load', ['way' => ['carryFromM' => 60]]));
+    }
+
+    #[Test]
+    public function an_air_stone_lies_at_four_fifths_of_the_water(): void
+    {
+        $answers = fn (float $airLMin): MoveAnswers => self::answers(['boxes' => [0 => ['airLMin' => $airLMin]]]);
+        $least = self::turning(
+            fn (float $air): bool => in_array('fix move-air-little b1', self::codes($answers($air)), true),
+            0.01,
+            20.0,
+        );
+        $box = $answers($least)->boxes[0];
+        $heightM = 1000 * $box->box->litres / ($box->box->lengthMm * $box->box->widthMm);
+        $carried = AirSupply::carriesMgH($least, 0.8 * $heightM, 4.0, Seawater::at(35, 25.5)->oxygenSatMgL());
+        self::assertEqualsWithDelta($box->demandMgH, $carried, 1e-3 * $carried);
     }
 
     #[Test]
