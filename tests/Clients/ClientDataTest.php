@@ -160,13 +160,14 @@ final class ClientDataTest extends TestCase
     #[Test]
     public function a_file_is_taken_away_after_its_days(): void
     {
+        $this->freezeTime();
         $this->actingAs($this->owner)->post("/clients/{$this->client->id}/data");
         $export = ClientExport::query()->sole();
         $path = (string) $export->path;
-        $this->travel(6)->days();
+        $this->travel(7)->days();
         ClientExport::endOld();
         Storage::disk('local')->assertExists($path);
-        $this->travel(2)->days();
+        $this->travel(1)->seconds();
         ClientExport::endOld();
         Storage::disk('local')->assertMissing($path);
         self::assertSame(ClientExport::GONE, $export->refresh()->state);

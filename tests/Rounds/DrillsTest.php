@@ -68,13 +68,13 @@ final class DrillsTest extends TestCase
         $system = Fixture::system($site, self::user('planner'));
         $client = $site->client()->firstOrFail();
         $other = $client->sites()->create(['name' => 'Elsewhere']);
-        $old = now()->subDays(Contact::STALE_DAYS + 1)->toDateString();
+        $old = now()->subDays(366)->toDateString();
         $contact = fn (?int $siteId): Contact => $client->contacts()->create(
             ['name' => 'Ada', 'site_id' => $siteId, 'last_confirmed_on' => $old],
         );
         [$all, $here, $there] = [$contact(null), $contact($site->id), $contact($other->id)];
         self::assertTrue($all->isStale());
-        $all->last_confirmed_on = now()->subDays(Contact::STALE_DAYS)->toImmutable();
+        $all->last_confirmed_on = now()->subDays(365)->toImmutable();
         self::assertFalse($all->isStale(), 'a year to the day still holds');
         $visit = Fixture::visit($system, Fixture::crew($technician), 'contacts', 'glass');
         $close = fn () => (new ConfirmedAtVisit())->handle(new VisitClosed($visit, $technician));

@@ -99,7 +99,8 @@ final class TurnsTest extends TestCase
                 fn (float $w): float => min(2 * $w, 90) / max(2 * $w, 90),
                 0.9,
             ];
-            $plugs = fn (float $w): array => ['name' => 'L', 'kind' => 'light', 'watts' => 2 * $w, 'circuit' => 1, 'strip' => 1, 'dry' => true];
+            $light = ['name' => 'L', 'kind' => 'light', 'circuit' => 1, 'strip' => 1, 'dry' => true];
+            $plugs = fn (float $w): array => [...$light, 'watts' => 2 * $w];
             yield "plugs and lamps agree within 15 %, {$most}" => [
                 fn (float $w) => SoundPlan::answer(['lightsW' => 90], ['loads' => [$plugs($w)]]),
                 [$from, $to],

@@ -151,7 +151,8 @@ final class RunFiguresTest extends TestCase
     #[Test]
     public function a_skimmer_in_too_deep_a_water_boils_over_at_twenty_litres_an_hour(): void
     {
-        $boils = fn (float $sumpMm): Run => self::play(['skimmer' => ['job' => 'skimmer', 'in' => 'sump', 'watts' => 20, 'litresPerH' => 600]], 1, [
+        $skimmer = ['skimmer' => ['job' => 'skimmer', 'in' => 'sump', 'watts' => 20, 'litresPerH' => 600]];
+        $boils = fn (float $sumpMm): Run => self::play($skimmer, 1, [
             'sump' => ['fixedL' => 40, 'returnM2' => 0.4, 'allM2' => 0.4, 'baffleMm' => 200, 'rimMm' => 400, 'cupL' => 2],
             'start' => ['tempC' => 25, 'salinity' => 35, 'sumpMm' => $sumpMm],
         ]);

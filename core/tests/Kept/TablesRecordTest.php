@@ -73,7 +73,7 @@ final class TablesRecordTest extends TestCase
 
         return match ($method->isConstructor() ? -1 : $method->getNumberOfRequiredParameters()) {
             0 => ['' => []],
-            1 => array_map(fn (UnitEnum $case): array => [$case], self::cases($type instanceof ReflectionNamedType ? $type->getName() : '')),
+            1 => array_map(fn (UnitEnum $of): array => [$of], self::cases($type instanceof ReflectionNamedType ? $type->getName() : '')),
             default => [],
         };
     }

@@ -25,7 +25,8 @@ final class HoldingProofTest extends TestCase
     public static function readings(): iterable
     {
         yield 'as it should be' => [[], null];
-        foreach ([['tempC', 25.5, Phrase::TheTemperatureTheyComeFrom], ['salinity', 35.0, Phrase::TheSalinityTheyComeFrom]] as [$key, $old, $lacks]) {
+        $both = [['tempC', 25.5, Phrase::TheTemperatureTheyComeFrom], ['salinity', 35.0, Phrase::TheSalinityTheyComeFrom]];
+        foreach ($both as [$key, $old, $lacks]) {
             yield "{$key} a step lower" => [[$key => $old - 1], null];
             yield "{$key} a step higher" => [[$key => $old + 1], null];
             yield "{$key} too low" => [[$key => $old - 1.01], $lacks];

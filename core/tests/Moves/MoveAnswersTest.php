@@ -360,7 +360,8 @@ final class MoveAnswersTest extends TestCase
         self::assertTrue($tight([...$near, 'boxes' => [1 => ['litres' => 23.9]]]));
         self::assertFalse($tight([...$near, 'boxes' => [1 => ['litres' => 24]]]));
         // A minute more than two hours is long: carried in from farther,.
-        $from = fn (int $metres): array => [...$near, 'way' => ['driveMin' => 0, 'carryToM' => $metres], 'boxes' => [1 => ['litres' => 30]]];
+        $near['boxes'] = [1 => ['litres' => 30]];
+        $from = fn (int $metres): array => [...$near, 'way' => ['driveMin' => 0, 'carryToM' => $metres]];
         self::assertSame([2.0, false], [$inside($from(30)), $tight($from(30))]);
         self::assertSame([121 / 60, true], [$inside($from(31)), $tight($from(31))]);
     }
