@@ -285,7 +285,9 @@ final class IncidentTest extends TestCase
         self::assertSame($item->id, $closed->failed_item_id);
         $review = $this->page($incident)['incident']['review'];
         self::assertSame(['the alarm, 03:10', 'one tang'], [$review['noticed'], $review['losses']]);
-        self::assertStringContainsString('Put back what', FollowUp::query()->sole()->text);
+        $restock = FollowUp::query()->sole();
+        self::assertStringContainsString('Put back what', $restock->text);
+        self::assertSame(now()->addDays(2)->toDateString(), $restock->due_on?->toDateString());
         $page = $this->page($incident);
         self::assertSame(['closed', []], [$page['incident']['stateLabel'], $page['next']]);
         self::assertSame([$twin->id], array_column($page['sameAge'], 'id'));
@@ -328,6 +330,10 @@ final class IncidentTest extends TestCase
         $this->technician->update(['home_lat' => 53.63, 'home_lon' => 1.62]);
         $this->planner->update(['home_lat' => 53.70, 'home_lon' => 1.62]);
         self::assertSame([$this->technician->name => 'from home', $this->planner->name => 'from home'], $near());
+        $more = array_map(fn (): User => Fixture::onCall(self::user('technician')), range(1, 3));
+        User::query()->whereKey(array_column($more, 'id'))->update(['home_lat' => 53.69, 'home_lon' => 1.62]);
+        self::assertCount(4, $this->page($incident)['near'], 'the nearest four');
+        User::query()->whereKey(array_column($more, 'id'))->update(['home_lat' => null]);
         // Far off on the round: the planner is nearer.
         $far = self::site('Far', 'Lighthouse');
         $far->update(['lat' => 54.20, 'lon' => 1.62]);

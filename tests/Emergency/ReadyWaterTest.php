@@ -63,6 +63,16 @@ final class ReadyWaterTest extends TestCase
     }
 
     #[Test]
+    public function what_nobody_has_measured_is_measured_in_a_quarter_of_an_hour(): void
+    {
+        Exposure::query()->where('system_id', $this->system->id)->update(['acts_h' => 0.1]);
+        $batch = $this->batch(5000);
+        $withinH = $this->water()['withinH'];
+        $batch->update(['measured_salinity' => null]);
+        self::assertEqualsWithDelta(0.15, $this->water()['restInH'] - $withinH, 1e-9, 'it takes longer than whoever comes');
+    }
+
+    #[Test]
     public function nobody_who_comes_brings_no_water(): void
     {
         $this->batch(5000);
@@ -84,6 +94,7 @@ final class ReadyWaterTest extends TestCase
         [$tried, $until] = [now()->subWeek()->toDateString(), now()->addYear()->toDateString()];
         $stock->update(['tested_on' => $tried, 'tested_ok' => true, 'expires_on' => $until]);
         self::assertTrue($heat()['good']);
+        self::assertSame(0.25, (float) $heat()['withinH'], 'from a cupboard at the place itself');
         self::assertSame([$tried, $until], [$heat()['testedOn'], $heat()['goodUntil']]);
     }
 

@@ -103,7 +103,7 @@ final class StormTest extends TestCase
         $job = FollowUp::query()->where('kind', 'one-off')->sole();
         self::assertSame([$this->system->id, now()->addDays(2)->toDateString()], [$job->system_id, $job->due_on?->toDateString()]);
         self::assertStringContainsString('batteries charged', $job->text);
-        self::assertTrue($job->on_site, 'somebody drives there before it comes');
+        self::assertSame([true, 20.0], [$job->on_site, $job->minutes], 'somebody drives there before it comes');
         $this->post("/risk/events/{$made->id}/call-off");
         self::assertSame([], $this->page('/risk/storm')['ahead']);
         $this->post("/risk/events/{$made->id}/jobs")->assertStatus(409);

@@ -575,6 +575,7 @@ final class MoveAnswersTest extends TestCase
         self::assertSame([3, 2, 4], [$plain['boxes with lids and labels'], $plain['air pumps, with lines and stones'],
             $plain['spare seals and plugs for bulkheads']]);
         self::assertArrayHasKey('suction lifters', $plain);
+        self::assertArrayHasKey('suction lifters', $list(['way' => ['outdoorC' => 5.0]]));
         self::assertArrayNotHasKey('suction lifters', $list(['way' => ['outdoorC' => 4.9]]));
         self::assertArrayNotHasKey('suction lifters', $list(['way' => ['outdoorC' => null]]));
         self::assertArrayHasKey('an aid that carries tank', $list(['pieces' => [0 => ['kg' => 38]]]));

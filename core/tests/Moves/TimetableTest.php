@@ -21,12 +21,15 @@ use Velbrin\Core\Moves\Course\Plan;
 use Velbrin\Core\Moves\Course\Step;
 use Velbrin\Core\Moves\Course\Timetable;
 use Velbrin\Core\Moves\Course\Work;
+use Velbrin\Core\Tests\Refuses;
 use Velbrin\Core\Tests\Share;
 
 /** The course of a move’s day: the truck at six, against every order there is, and what holds of any work. */
 #[Group('beside')]
 final class TimetableTest extends TestCase
 {
+    use Refuses;
+
     private const STAGES = [
         'cover' => 30, 'hood' => 20, 'corals' => 60, 'rock' => 40, 'fish' => 42, 'unplumb' => 36, 'tank' => 25, 'stand' => 20,
         'rinse' => 30, 'secure' => 15, 'drive' => 45, 'unload' => 40, 'return' => 45,
@@ -300,5 +303,13 @@ final class TimetableTest extends TestCase
         $day = Timetable::of($work);
         self::assertLessThan(3000, (hrtime(true) - $started) / 1e6, 'ms: ten times what is wished, for a busy machine');
         self::assertSame([], self::broken($day, $steps, $hands, ['truck' => 2]));
+    }
+
+    #[Test]
+    public function a_step_is_two_days_long_at_most_and_twenty_do_it(): void
+    {
+        $asks = fn (int $minutes, int $persons): ?string => self::refused(fn (): Step => new Step('s', $minutes, $persons));
+        self::assertSame([null, 's.minutes', 's.minutes'], [$asks(2880, 20), $asks(2881, 20), $asks(-1, 1)]);
+        self::assertSame(['s.persons', 's.persons'], [$asks(60, 21), $asks(60, -1)]);
     }
 }
