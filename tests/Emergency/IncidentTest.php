@@ -11,6 +11,7 @@ use App\Emergency\ShutOff;
 use App\House\Days;
 use App\Rounds\FollowUp;
 use App\Rounds\OffRecord;
+use App\Rounds\Visit;
 use App\Stores\MoveStock;
 use App\Stores\Part;
 use App\Stores\Stock;
@@ -195,10 +196,13 @@ final class IncidentTest extends TestCase
             $this->entry('look', $now, ['of' => 'ceiling']),
             ['uuid' => 'no', 'kind' => 'note', 'at' => $now, 'payload' => ['words' => 'a']],
             $this->entry('note', now()->subDays(31)->toIso8601String(), ['words' => 'old']),
+            $this->entry('reading', $now, ['of' => 'temperature', 'value' => -5.1]),
             $this->entry('reading', $now, ['of' => 'temperature', 'value' => 50]),
+            $this->entry('reading', $now, ['of' => 'temperature', 'value' => -5]),
+            $this->entry('note', now()->subDays(30)->addMinute()->toIso8601String(), ['words' => 'just in time']),
         ]);
-        self::assertSame([...array_fill(0, 8, 'refused'), 'ok'], array_column($answers, 'outcome'));
-        self::assertSame(1, IncidentEntry::query()->count());
+        self::assertSame([...array_fill(0, 9, 'refused'), 'ok', 'ok', 'ok'], array_column($answers, 'outcome'));
+        self::assertSame(3, IncidentEntry::query()->count());
         $mine = $this->entry('note', $now, ['words' => 'mine']);
         $this->send($incident, [$mine]);
         $other = $this->start('flood');
@@ -346,6 +350,10 @@ final class IncidentTest extends TestCase
         self::assertSame('at Lighthouse by the round', $near()[$this->technician->name]);
         $this->travel(2)->minutes();
         self::assertSame('from home', $near()[$this->technician->name], 'an hour after its end nobody knows');
+        $visit->update(['state' => Visit::UNDERWAY, 'starts_at' => now()->subMinutes(719)]);
+        self::assertSame('at Lighthouse by the round', $near()[$this->technician->name], 'a long day');
+        $visit->update(['starts_at' => now()->subMinutes(721)]);
+        self::assertSame('from home', $near()[$this->technician->name], 'nobody is underway for more than twelve hours');
         $here = Fixture::visit($this->system, $crew);
         $here->update(['starts_at' => now()->subMinutes(5), 'minutes' => 60]);
         $first = $this->page($incident)['near'][0];

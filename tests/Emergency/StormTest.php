@@ -46,6 +46,7 @@ final class StormTest extends TestCase
     public function a_storm_sends_whoever_there_is_and_names_who_is_left(): void
     {
         Artisan::call('velbrin:exposures', ['--night' => 'all']);
+        self::assertEquals([8, 0.5], array_values(array_intersect_key($this->page('/risk/storm')['asked'], ['hours' => 1, 'leave' => 1])));
         $page = $this->page('/risk/storm?hours=24');
         self::assertSame([$this->system->id], array_column($page['lines'], 'id'));
         self::assertNull($page['lines'][0]['crew'], 'no battery stands ready');
