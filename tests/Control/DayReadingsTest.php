@@ -91,6 +91,17 @@ final class DayReadingsTest extends TestCase
     }
 
     #[Test]
+    public function how_long_a_probe_stood_still_is_looked_for_in_the_last_fortnight(): void
+    {
+        foreach (['display' => [13, true], 'sump' => [15, false]] as $water => [$back, $isLookedAt]) {
+            $probe = $this->probe('temperature', $water);
+            $this->report($probe, array_fill(0, 15, 25.0), $back);
+            (new DayReadings())->handle();
+            self::assertSame($isLookedAt, $probe->refresh()->still_s !== null, "{$back} days ago");
+        }
+    }
+
+    #[Test]
     public function a_reading_is_of_a_person_or_of_a_device_and_never_of_both_or_none(): void
     {
         $row = [

@@ -8,6 +8,7 @@ use App\Control\Controller;
 use App\Control\ControlPlaces;
 use App\Control\Outlet;
 use App\Control\Sensor;
+use App\Control\SystemKnown;
 use App\Control\UsualDay;
 use App\Risk\Exposure;
 use App\Risk\HelpTonight;
@@ -70,6 +71,14 @@ final class KnownOfSeveralTest extends TestCase
         ], $last);
         self::assertSame(LastRead::of($this->one, Parameter::Alkalinity), $last[$this->one->id][Parameter::Alkalinity->value]);
         self::assertSame([], LastRead::among([], [Parameter::Ph]));
+    }
+
+    #[Test]
+    public function a_controller_that_drives_nothing_yet_is_set_to_what_the_house_keeps(): void
+    {
+        $controller = Fixture::controller($this->one->site()->firstOrFail());
+        $controller->sensors()->update(['system_id' => null]);
+        self::assertSame(25.5, app(SystemKnown::class)->setpointC($controller->refresh()->load('sensors')));
     }
 
     #[Test]

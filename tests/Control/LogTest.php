@@ -102,10 +102,10 @@ final class LogTest extends TestCase
         $rows = [
             $this->row(1, '2026-11-01 10:00'),
             $this->row(2, 'yesterday'),
-            $this->row(3, '2026-11-20 13:06'),
+            $this->row(3, '2026-11-20 13:05:10'),
             $this->row(4, '2026-11-01 10:03', 61),
             $this->row(5, '2026-11-01 10:04', 25, 's9999'),
-            $this->row(6, '2026-11-20 13:04'),
+            $this->row(6, '2026-11-20 13:04:50'),
         ];
         $answer = $this->send($rows)->assertOk()->json();
         self::assertSame([2, 0], [$answer['stored'], $answer['repeated']]);

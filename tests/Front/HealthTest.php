@@ -69,13 +69,27 @@ final class HealthTest extends TestCase
             'created_at' => time() - $ago,
         ]);
         yield 'no worker' => [fn () => Cache::put('beat-worker', time() - 61, 600), 'queue'];
-        yield 'a job that waits sixteen minutes' => [fn () => $job(960), 'queue'];
+        yield 'a job that waits over a quarter of an hour' => [fn () => $job(905), 'queue'];
         yield 'no clock' => [fn () => Cache::forget('beat-clock'), 'scheduler'];
         yield 'a clock that stopped' => [fn () => Cache::put('beat-clock', time() - 181, 600), 'scheduler'];
         yield 'no ticker' => [fn () => Cache::forget('beat-ticker'), 'alarms'];
         yield 'a ticker that stopped' => [fn () => Cache::put('beat-ticker', time() - 31, 600), 'alarms'];
         yield 'a full disk' => [fn () => config()->set('velbrin.disk_floor_mb', 1_000_000_000), 'disk'];
-        yield 'no backup for three days' => [fn () => touch(storage_path(Health::BACKUP_FILE), time() - 72 * 3600), 'backup'];
+        yield 'no backup for two days' => [fn () => touch(storage_path(Health::BACKUP_FILE), time() - 49 * 3600), 'backup'];
+    }
+
+    #[Test]
+    public function what_is_just_in_time_is_well(): void
+    {
+        foreach (['worker' => 57, 'clock' => 177, 'ticker' => 27] as $beat => $ago) {
+            Cache::put("beat-{$beat}", time() - $ago, 600);
+        }
+        touch(storage_path(Health::BACKUP_FILE), time() - 48 * 3600);
+        DB::table('jobs')->insert([
+            'queue' => 'default', 'payload' => '{}', 'attempts' => 0, 'available_at' => time() - 890, 'created_at' => time() - 890,
+        ]);
+        $said = $this->get('/health')->json();
+        self::assertTrue($said['well'], (string) json_encode($said));
     }
 
     #[Test]

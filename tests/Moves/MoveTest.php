@@ -333,6 +333,7 @@ final class MoveTest extends TestCase
         self::assertSame(1, $this->system->logEntries()->where('text', 'like', '1 × tang lost in%')->count());
         $job = FollowUp::query()->where('kind', 'follow-up')->sole();
         self::assertStringContainsString('1 of 15 animals are neither counted home nor signed for. one hides in the sump', $job->text);
+        self::assertSame([Days::text(3), 30.0], [$job->due_on?->toDateString(), $job->minutes]);
     }
 
     #[Test]
@@ -840,6 +841,7 @@ final class MoveTest extends TestCase
         $jobs = FollowUp::query()->where('system_id', $holding->id)->orderBy('due_on')->get();
         self::assertSame([Days::text(), Days::text(6)], [$jobs->first()->due_on->toDateString(), $jobs->last()->due_on->toDateString()]);
         self::assertStringContainsString('Ada looks after it.', $jobs->first()->text);
+        self::assertSame([20.0], $jobs->pluck('minutes')->unique()->values()->all());
         // It keeps the move open, and is emptied by count.
         self::photo($move);
         $this->post("/moves/{$move->id}/close", self::left())->assertSessionHasErrors('words');

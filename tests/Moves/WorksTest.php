@@ -86,6 +86,7 @@ final class WorksTest extends TestCase
         self::assertStringContainsString('A change, next: Copy what the old one is set to', $job->text);
 
         $this->say($work, 'settings-copied');
+        self::assertSame([Days::text(7), 60.0], [$this->due($work), $job->minutes], 'begun, it goes on within a week');
         $this->refused($work, 'step', 'dry-fitted');
         $this->say($work, 'packet-counted');
         $this->say($work, 'dry-fitted');

@@ -154,6 +154,7 @@ final class DueReachesVisitTest extends TestCase
             [$visit->state, $visit->crew_id, $visit->opened_by],
         );
         self::assertSame('Water on the floor', $visit->tasks()->sole()->title);
+        self::assertEquals([45, 45], [$visit->minutes, $visit->tasks()->sole()->minutes]);
         $stranger = self::user('technician');
         $this->actingAs($stranger)
             ->get("/visits/{$visit->id}")

@@ -8,6 +8,7 @@ use App\Systems\Reading;
 use App\Systems\System;
 use App\Team\User;
 use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use Tests\Fixture;
 use Tests\TestCase;
@@ -111,6 +112,23 @@ final class AmmoniaTest extends TestCase
             ->post('/readings/'.Reading::query()->sole()->id.'/mark', ['reason' => 'wrong tube'])
             ->assertSessionHasNoErrors();
         self::assertNull($this->ammonia());
+    }
+
+    /** @return iterable<string, array{float, bool}> days before the ammonia, whether it counts beside it */
+    public static function alkalinities(): iterable
+    {
+        yield 'thirteen days ago' => [13.9, true];
+        yield 'fourteen and a little' => [14.1, false];
+    }
+
+    #[Test]
+    #[DataProvider('alkalinities')]
+    public function alkalinity_of_the_last_fortnight_counts_beside_it(float $daysAgo, bool $counts): void
+    {
+        $this->read('alkalinity', 8.5, 'dKH');
+        Reading::query()->sole()->update(['taken_at' => now()->subMinutes((int) (1440 * $daysAgo))]);
+        $this->read('ammonia', 0.4, 'mg/L');
+        self::assertSame($counts ? 8.5 : null, $this->system->refresh()->ammonia_alk_dkh);
     }
 
     private function read(string $parameter, float $value, string $unit): string

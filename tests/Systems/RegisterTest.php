@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Systems;
 
+use App\House\Days;
 use App\Risk\Around;
 use App\Risk\Proof;
 use App\Rounds\FollowUp;
@@ -160,10 +161,9 @@ final class RegisterTest extends TestCase
         $this->actingAs($this->planner)
             ->post("/items/{$heater->id}/retire", ['reason' => 'cracked'])
             ->assertSessionHasNoErrors();
-        self::assertStringContainsString(
-            'Replace Left',
-            FollowUp::query()->where('system_id', $this->system->id)->sole()->text,
-        );
+        $replace = FollowUp::query()->where('system_id', $this->system->id)->sole();
+        self::assertStringContainsString('Replace Left', $replace->text);
+        self::assertSame(Days::text(7), $replace->due_on?->toDateString());
         self::assertTrue(
             OpenRipple::query()
                 ->where('system_id', $this->system->id)

@@ -77,6 +77,21 @@ final class MoveDayTest extends TestCase
     }
 
     #[Test]
+    public function pace_is_of_the_last_five_stages(): void
+    {
+        // The first was quick; of the five after it the middle one took 1.4 of its plan.
+        $took = [50, 100, 100, 140, 160, 160];
+        $ids = array_map(fn (int $n): string => "s{$n}", array_keys($took));
+        $work = new Work(array_map(fn (string $id): Step => new Step($id, 100, 1), [...$ids, 'rest']), [new Hand('a')], [], []);
+        [$events, $now] = [[], 0];
+        foreach ($took as $n => $minutes) {
+            array_push($events, self::said(Kind::Began, $now, "s{$n}"), self::said(Kind::Done, $now + $minutes, "s{$n}"));
+            $now += $minutes;
+        }
+        self::assertSame(1.4, MoveDay::of($work, $events, $now)->factor);
+    }
+
+    #[Test]
     public function what_runs_takes_what_is_left_of_it_a_quarter_or_what_somebody_says(): void
     {
         $left = fn (float $now, Event ...$more): ?int => MoveDay::of(
