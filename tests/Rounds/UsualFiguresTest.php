@@ -115,7 +115,8 @@ final class UsualFiguresTest extends TestCase
     public function a_stage_left_over_is_a_crew_s_day_at_most_and_late_after_a_week(): void
     {
         $left = function (float $hours): FollowUp {
-            (new StageLeftOver())->stage($this->system, "stage of {$hours}", $hours, 3, $this->planner, CarbonImmutable::parse('2026-03-12'));
+            $on = CarbonImmutable::parse('2026-03-12');
+            (new StageLeftOver())->stage($this->system, "stage of {$hours}", $hours, 3, $this->planner, $on);
 
             return FollowUp::query()->where('text', "Build: stage of {$hours}")->sole();
         };

@@ -7,13 +7,23 @@ namespace Velbrin\Core\Tests\Risk;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Velbrin\Core\Chemistry\ReadingUnit;
+use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Risk\AlarmWay;
+use Velbrin\Core\Risk\Called;
 use Velbrin\Core\Risk\Fault\DosedWater;
+use Velbrin\Core\Risk\HandState;
+use Velbrin\Core\Risk\Hazard;
+use Velbrin\Core\Risk\HoursInHand;
 use Velbrin\Core\Risk\Measures\MeasureKind;
 use Velbrin\Core\Risk\Outage;
+use Velbrin\Core\Risk\Tonight;
+use Velbrin\Core\Tests\Turns;
 
 /** What a battery moves in an outage, and what little alkalinity is counted with (R-20, R-2). */
 final class MovedByBatteryTest extends TestCase
 {
+    use Turns;
+
     #[Test]
     public function a_pump_breaks_the_surface_more_than_three_times_as_well_as_a_stone(): void
     {
@@ -34,5 +44,38 @@ final class MovedByBatteryTest extends TestCase
         // 300 Wh, 0.8 of them, 0.9 of that into 12 W.
         $with = MeasureKind::BatteryAir->onMoment(Worlds::moment(21, []));
         self::assertEqualsWithDelta(300 * 0.8 * 0.9 / 12, $with->tank->batteryH, 1e-9);
+    }
+
+    #[Test]
+    public function half_of_a_surface_breathes_under_a_lid(): void
+    {
+        self::assertSame([0.72, 0.36], [
+            Outage::surfaceM2(Worlds::tank(21)),
+            Outage::surfaceM2(new Tonight(...['lid' => true] + get_object_vars(Worlds::tank(21)))),
+        ]);
+    }
+
+    #[Test]
+    public function an_alarm_that_is_bought_calls_a_kelvin_off_the_set_point(): void
+    {
+        $alarms = MeasureKind::TemperatureAlarm->onMoment(Worlds::moment(21, []))->alarms;
+        self::assertEquals([24, 26], [$alarms[0]->lowLimit, $alarms[0]->highLimit]);
+    }
+
+    #[Test]
+    public function less_than_two_hours_in_hand_are_short(): void
+    {
+        $hand = function (float $travelMin): HoursInHand {
+            $alarm = Worlds::moment(15, [], alarm: Worlds::alarm());
+            $way = new Called('Ines', true, 15, $travelMin, true);
+
+            $called = new AlarmWay(...['chain' => [$way]] + get_object_vars($alarm->alarms[0]));
+
+            return HoursInHand::of(Hazard::TooCold, Worlds::tank(10), [$called], $alarm->place);
+        };
+        $minutes = self::turning(fn (float $m): Severity => $hand($m)->finding->severity, 10, 60 * $hand(0)->hours - 1);
+        self::assertEqualsWithDelta(2.0, $hand($minutes)->hours, 0.01);
+        self::assertSame(Severity::Fine, $hand($minutes)->finding->severity);
+        self::assertSame(HandState::Short, $hand($minutes + 1)->state());
     }
 }

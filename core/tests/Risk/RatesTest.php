@@ -9,6 +9,7 @@ use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Velbrin\Core\Control\Job;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Risk\FailureChance;
 use Velbrin\Core\Risk\Rate\Assumed;
 use Velbrin\Core\Risk\Rate\Cohort;
 use Velbrin\Core\Risk\Rate\Rates;
@@ -44,6 +45,12 @@ final class RatesTest extends TestCase
     {
         self::assertEqualsWithDelta(0.162, Rates::assumed()->hidden(Job::Probe, 0.0, 1.0), 0.0005);
         self::assertEqualsWithDelta(0.436, Rates::assumed()->hidden(Job::Heater, 0.0, 4.0), 0.0005, 'a heater, four years');
+    }
+
+    #[Test]
+    public function what_nobody_said_wears_as_most_things_do(): void
+    {
+        self::assertEqualsWithDelta(1 - exp(-(0.5 ** 2.5)), FailureChance::of(0, 2, 4), 1e-12);
     }
 
     /** @return iterable<string, array{0: float, 1: float}> hours, cuts a year that last so long */
