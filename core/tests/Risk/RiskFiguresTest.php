@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Velbrin\Core\Chemistry\ReadingUnit;
 use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Measure\Units;
 use Velbrin\Core\Risk\AlarmWay;
 use Velbrin\Core\Risk\Called;
 use Velbrin\Core\Risk\Fault\DosedWater;
@@ -19,8 +20,8 @@ use Velbrin\Core\Risk\Outage;
 use Velbrin\Core\Risk\Tonight;
 use Velbrin\Core\Tests\Turns;
 
-/** What a battery moves in an outage, and what little alkalinity is counted with (R-20, R-2). */
-final class MovedByBatteryTest extends TestCase
+/** Figures of risk that can be reckoned by hand, on both sides where they decide (R-2, R-20, R-48, R-53). */
+final class RiskFiguresTest extends TestCase
 {
     use Turns;
 
@@ -63,19 +64,37 @@ final class MovedByBatteryTest extends TestCase
     }
 
     #[Test]
+    public function fish_nobody_has_weighed_count_as_a_gram_in_each_litre(): void
+    {
+        $demand = fn (?float $kg): float => Outage::demandMgH(new Tonight(...['fishKg' => $kg] + get_object_vars(Worlds::tank(21))));
+        self::assertEqualsWithDelta($demand(0.6), $demand(null), 1e-9);
+    }
+
+    #[Test]
     public function less_than_two_hours_in_hand_are_short(): void
     {
-        $hand = function (float $travelMin): HoursInHand {
-            $alarm = Worlds::moment(15, [], alarm: Worlds::alarm());
-            $way = new Called('Ines', true, 15, $travelMin, true);
+        $minutes = self::turning(fn (float $m): Severity => self::hand($m)->finding->severity, 10, 60 * self::hand(0)->hours - 1);
+        self::assertEqualsWithDelta(2.0, self::hand($minutes)->hours, 0.01);
+        self::assertSame(Severity::Fine, self::hand($minutes)->finding->severity);
+        self::assertSame(HandState::Short, self::hand($minutes + 1)->state());
+    }
 
-            $called = new AlarmWay(...['chain' => [$way]] + get_object_vars($alarm->alarms[0]));
+    #[Test]
+    public function a_limit_within_half_a_kelvin_of_the_set_point_is_no_remedy(): void
+    {
+        $limit = fn (float $minutes): float => preg_match('/limit at ([0-9.]+)/', (string) self::hand($minutes, 19.0)->finding->remedy
+            ?->in(Units::metric()), $found) === 1 ? (float) $found[1] : NAN;
+        $minutes = self::turning(fn (float $m): bool => is_nan($limit($m)), 200, 1600);
+        self::assertSame(24.5, $limit($minutes));
+    }
 
-            return HoursInHand::of(Hazard::TooCold, Worlds::tank(10), [$called], $alarm->place);
-        };
-        $minutes = self::turning(fn (float $m): Severity => $hand($m)->finding->severity, 10, 60 * $hand(0)->hours - 1);
-        self::assertEqualsWithDelta(2.0, $hand($minutes)->hours, 0.01);
-        self::assertSame(Severity::Fine, $hand($minutes)->finding->severity);
-        self::assertSame(HandState::Short, $hand($minutes + 1)->state());
+    /** A tank that gets cold, an alarm, and whoever needs so long to it. */
+    private static function hand(float $travelMin, float $lowC = 24.0): HoursInHand
+    {
+        $moment = Worlds::moment(15, [], alarm: Worlds::alarm());
+        $way = new Called('Ines', true, 15, $travelMin, true);
+        $called = new AlarmWay(...['chain' => [$way], 'lowLimit' => $lowC] + get_object_vars($moment->alarms[0]));
+
+        return HoursInHand::of(Hazard::TooCold, Worlds::tank(10), [$called], $moment->place);
     }
 }
