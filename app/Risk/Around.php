@@ -43,7 +43,7 @@ final class Around
 {
     private const DAYS_A_YEAR = 365.25;
 
-    /** A proof of an emergency drain counts so long. */
+    /** A proof of a year counts so long: it may be a month late. */
     private const PROOF_DAYS = 400;
 
     /** @var array<int, Read|null> by controller */
@@ -233,7 +233,7 @@ final class Around
         return $this->names;
     }
 
-    /** The emergency drain was run with the main blocked, and passed, no longer ago than a year. */
+    /** The emergency drain was run with the main blocked, and passed, a year ago at most, and a month that a round may be late. */
     public function isEmergencyTested(System $system): bool
     {
         $last = $this->proofsOf($system->id)->first(fn (Proof $p): bool => $p->what === Proof::EMERGENCY_DRAIN);

@@ -123,7 +123,7 @@ final class StoresTest extends TestCase
             ->assertSessionHasNoErrors();
         $later = FollowUp::query()->where('system_id', $system->id)->sole();
         self::assertStringContainsString('Buy two: Heater 200 W', $later->text);
-        self::assertSame($this->planner->id, $later->owner_id);
+        self::assertSame([$this->planner->id, Days::text(3)], [$later->owner_id, $later->due_on?->toDateString()]);
     }
 
     #[Test]

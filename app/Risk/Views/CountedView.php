@@ -9,9 +9,6 @@ use Velbrin\Core\Risk\Rate\Counted;
 /** What the company's own devices say of one life. */
 final readonly class CountedView
 {
-    /** Fewer failures say too little to be taken over. */
-    private const ENOUGH = 3;
-
     private function __construct(
         public int $failures,
         public float $deviceYears,
@@ -32,7 +29,7 @@ final readonly class CountedView
             years: $year($counted->scaleYears),
             lowYears: round($counted->lowYears, 1),
             highYears: $year($counted->highYears),
-            isEnough: $counted->failures >= self::ENOUGH,
+            isEnough: $counted->isEnough(),
         );
     }
 }

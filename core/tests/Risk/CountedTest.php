@@ -31,6 +31,13 @@ final class CountedTest extends TestCase
     }
 
     #[Test]
+    public function three_failures_say_enough_to_be_taken_over(): void
+    {
+        $says = fn (int $failures): ?bool => Counted::of([...self::running(5, 3.0), ...self::failed($failures, 2.0)], 2.5)?->isEnough();
+        self::assertSame([false, true], [$says(2), $says(3)]);
+    }
+
+    #[Test]
     public function where_none_has_failed_only_the_low_end_is_known(): void
     {
         $counted = Counted::of(self::running(10, 3.0), 1.0);

@@ -16,6 +16,9 @@ final readonly class Counted
     /** The bounds hold with so much certainty, both sides together. */
     public const CERTAINTY = 0.9;
 
+    /** Fewer failures say too little to be taken over. */
+    private const ENOUGH = 3;
+
     private function __construct(
         public int $failures,
         public float $deviceYears,
@@ -58,6 +61,12 @@ final readonly class Counted
             lowYears: $scale(self::meanOfAtMost($failures, $tail)),
             highYears: $failures === 0 ? null : $scale(self::meanOfAtMost($failures - 1, 1 - $tail)),
         );
+    }
+
+    /** Whether it says enough to be taken over. */
+    public function isEnough(): bool
+    {
+        return $this->failures >= self::ENOUGH;
     }
 
     /** The Poisson mean at which so many or fewer come with that chance: half a χ² of 2k + 2 degrees of freedom. */
