@@ -28,7 +28,7 @@ final class PromisesTest extends TestCase
         self::assertNull($route->refusal);
         // 480 + 5 of parking + 51 + 5 of parking: 541, a minute late; with 52 it is two.
         self::assertNull(Route::of(self::day(), [self::visit(1, 51), $pin], new Prices())->refusal);
-        self::assertSame(Refusal::Pinned, Route::of(self::day(), [self::visit(1, 52), $pin], new Prices())->refusal);
+        self::assertSame(Refusal::Pinned, Route::of(self::day(), [self::visit(1, 51.1), $pin], new Prices())->refusal);
     }
 
     #[Test]

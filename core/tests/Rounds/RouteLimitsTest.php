@@ -163,6 +163,7 @@ final class RouteLimitsTest extends TestCase
         // Ten millimetres in thirty days: the last one in three.
         self::assertEqualsWithDelta(3.0, (float) SandLoss::between(51, 41, 30, 50)->dueInDays, 1e-9);
         self::assertNull(SandLoss::between(45, 45, 30, 50)->dueInDays, 'nothing is lost');
+        self::assertEqualsWithDelta(365.25 / 12 / 3, SandLoss::between(51, 41, 30, 50)->mmPerMonth, 0.01);
     }
 
     private static function said(Week $week, Visit $visit, string $to, ?int $position = null): string

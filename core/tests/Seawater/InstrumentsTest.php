@@ -60,6 +60,7 @@ final class InstrumentsTest extends TestCase
         $bed = SandBed::short(0.6, [20, 30, 16, 22, 2], 30);
         self::assertEqualsWithDelta([18, 7.2, 10.8], [$bed->meanMm, $bed->litresShort, $bed->kgShort], 1e-9);
         self::assertSame(0.0, SandBed::short(0.6, [40, 50, 60], 30)->kgShort);
+        self::assertEqualsWithDelta(7.2 * 1.7, SandBed::short(0.6, [20, 30, 16, 22, 2], 30, SandBed::LIVE_KG_L)->kgShort, 1e-9);
 
         // The salt that a correction asks for measures the litres it was computed for.
         $salt = SalinityCorrection::of(512, 34, 35, 40)->saltKg;

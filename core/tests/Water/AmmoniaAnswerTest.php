@@ -37,6 +37,16 @@ final class AmmoniaAnswerTest extends TestCase
     }
 
     #[Test]
+    public function alkalinity_nobody_read_counts_as_eight_in_either_water(): void
+    {
+        $judged = AmmoniaJudgement::of(3.0, 8.08, 25.0, 35.0, 27.0, 30.0);
+        $share = fn (?float $tank, ?float $new): ?float => AmmoniaAnswer::of($judged, 600.0, $tank, $new)->change?->fraction;
+        self::assertSame($share(8.0, 9.0), $share(null, 9.0));
+        self::assertSame($share(7.0, 8.0), $share(7.0, null));
+        self::assertNotSame($share(7.9, 8.0), $share(8.0, 8.0), 'it matters');
+    }
+
+    #[Test]
     public function new_water_of_a_high_ph_raises_the_free_part_on_the_way_and_that_is_said(): void
     {
         $judged = AmmoniaJudgement::of(3.0, 7.6, 25.0, 35.0, 27.0, 30.0);
