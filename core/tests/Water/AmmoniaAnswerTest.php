@@ -39,11 +39,11 @@ final class AmmoniaAnswerTest extends TestCase
     #[Test]
     public function alkalinity_nobody_read_counts_as_eight_in_either_water(): void
     {
-        $judged = AmmoniaJudgement::of(3.0, 8.08, 25.0, 35.0, 27.0, 30.0);
-        $share = fn (?float $tank, ?float $new): ?float => AmmoniaAnswer::of($judged, 600.0, $tank, $new)->change?->fraction;
-        self::assertSame($share(8.0, 9.0), $share(null, 9.0));
-        self::assertSame($share(7.0, 8.0), $share(7.0, null));
-        self::assertNotSame($share(7.9, 8.0), $share(8.0, 8.0), 'it matters');
+        $judged = AmmoniaJudgement::of(2.0, 7.8, 25.0, 35.0, 27.0, 30.0);
+        $after = fn (?float $tank, ?float $new): ?float => AmmoniaAnswer::of($judged, 600.0, $tank, $new)->change?->freeAfterMgL;
+        self::assertSame($after(8.0, 9.0), $after(null, 9.0));
+        self::assertSame($after(7.0, 8.0), $after(7.0, null));
+        self::assertNotSame($after(9.0, 8.0), $after(8.0, 8.0), 'it matters');
     }
 
     #[Test]
