@@ -11,6 +11,7 @@ use App\Control\Link\SimulatedController;
 use App\Control\Orders\OrderState;
 use App\Control\Orders\OutletOrder;
 use App\Control\Outlet;
+use App\Control\Views\OrderView;
 use App\Control\WholeSetUp;
 use App\Rounds\FollowUp;
 use App\Rounds\OffRecord;
@@ -147,6 +148,22 @@ final class OrdersTest extends TestCase
     }
 
     #[Test]
+    public function what_is_over_stands_on_the_page_for_twelve_hours(): void
+    {
+        $this->ask();
+        $order = OutletOrder::query()->sole();
+        $order->update(['state' => OrderState::Refused]);
+        $shown = function (int $minutesAgo) use ($order): int {
+            OutletOrder::query()->whereKey($order->id)->update(['created_at' => now()->subMinutes($minutesAgo)]);
+
+            return count(OrderView::all($this->controller));
+        };
+        self::assertSame([1, 0], [$shown(719), $shown(721)]);
+        $order->update(['state' => OrderState::Asked]);
+        self::assertSame(1, $shown(721), 'what is open stays');
+    }
+
+    #[Test]
     public function an_end_nobody_has_heard_of_is_somebody_s_job_today(): void
     {
         $this->ask();
@@ -158,7 +175,9 @@ final class OrdersTest extends TestCase
         $this->travel(1)->seconds();
         app(Tick::class)->once();
         app(Tick::class)->once();
-        self::assertStringContainsString('nobody has heard since', FollowUp::query()->sole()->text);
+        $look = FollowUp::query()->sole();
+        self::assertStringContainsString('nobody has heard since', $look->text);
+        self::assertSame(20.0, $look->minutes);
         self::assertTrue(self::props($this->actingAs($this->planner)->get("/control/{$this->controller->id}"))['orders'][0]['isOverdue']);
     }
 

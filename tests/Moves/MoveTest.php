@@ -6,6 +6,7 @@ namespace Tests\Moves;
 
 use App\Alerts\Alarm;
 use App\Clients\Attachment;
+use App\Front\Today\MovesSoon;
 use App\House\Days;
 use App\House\Money;
 use App\Moves\AnsweredOnce;
@@ -159,6 +160,17 @@ final class MoveTest extends TestCase
         $late = self::props($this->put("/moves/{$move->id}", [...$this->brief(['beginsMin' => 100]), 'revision' => 1])->assertOk());
         self::assertTrue($late['conflict']);
         self::assertSame(540, $move->refresh()->brief['beginsMin']);
+    }
+
+    #[Test]
+    public function a_move_of_the_next_seven_days_stands_on_today(): void
+    {
+        $move = $this->move();
+        $lines = fn (): int => count(MovesSoon::groups($this->planner)[0]->lines ?? []);
+        foreach ([0 => 1, 7 => 1, 8 => 0, -1 => 0] as $ahead => $shown) {
+            $move->update(['on' => Days::text($ahead)]);
+            self::assertSame($shown, $lines(), "in {$ahead} days");
+        }
     }
 
     #[Test]
@@ -514,14 +526,15 @@ final class MoveTest extends TestCase
             $entry('note', ['words' => ' ']),
             $entry('done', ['of' => 'off'], ['at' => 'soon']),
             $entry('done', ['of' => 'off'], ['uuid' => 'x']),
-            $entry('done', ['of' => 'off'], ['at' => '2020-01-01T00:00:00Z']),
+            $entry('done', ['of' => 'off'], ['at' => now()->subDays(60)->subMinute()->toIso8601ZuluString()]),
             'nonsense',
+            $entry('note', ['words' => 'kept on a phone'], ['at' => now()->subDays(60)->addMinute()->toIso8601ZuluString()]),
         ]])->assertOk()->json('answers');
         self::assertSame(
-            ['ok', 'refused', 'refused', 'ok', 'refused', 'refused', 'refused', 'refused', 'refused', 'refused', 'refused'],
+            ['ok', 'refused', 'refused', 'ok', 'refused', 'refused', 'refused', 'refused', 'refused', 'refused', 'refused', 'ok'],
             array_column($answers, 'outcome'),
         );
-        self::assertSame(2, MoveEvent::query()->count());
+        self::assertSame(3, MoveEvent::query()->count());
     }
 
     #[Test]

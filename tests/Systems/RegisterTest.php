@@ -74,7 +74,9 @@ final class RegisterTest extends TestCase
         $keep(['ro_lh' => 0])->assertSessionHasErrors('ro_lh');
         $this->post("/items/{$line->id}/limit-reached")->assertSessionHasNoErrors();
         $this->post("/items/{$line->id}/limit-reached");
-        self::assertStringContainsString('ran until its limit', FollowUp::query()->sole()->text, 'one job, however often it is said');
+        $look = FollowUp::query()->sole();
+        self::assertStringContainsString('ran until its limit', $look->text, 'one job, however often it is said');
+        self::assertSame([20.0, Days::text(1)], [$look->minutes, $look->due_on?->toDateString()]);
     }
 
     #[Test]

@@ -11,6 +11,7 @@ use Velbrin\Core\Hydraulics\GrainMotion;
 use Velbrin\Core\Hydraulics\Pipe;
 use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Measure\Units;
+use Velbrin\Core\Rounds\VisitTime;
 use Velbrin\Core\Water\Hose;
 
 /** The same as the published formulas give with a pencil. */
@@ -33,6 +34,7 @@ final class ByPublishedFormulasTest extends TestCase
     public function a_hose_without_fall_brings_nothing_and_with_more_fall_more(): void
     {
         self::assertSame(0.0, Hose::flowLh(12, 3, 0));
+        self::assertSame(2.0, VisitTime::waterMin(10), 'a bucket of ten litres where nobody has timed it');
         $last = 0.0;
         foreach ([0.2, 0.5, 1.0, 2.0] as $headM) {
             $flow = Hose::flowLh(12, 3, $headM);

@@ -24,7 +24,8 @@ final class ChangeComparedTest extends TestCase
         self::assertTrue($with->counts('salinity'));
         self::assertFalse($with->counts('alkalinity'));
         self::assertFalse($with->counts('pH'), 'never read is not stale, and counts for nothing');
-        self::assertSame(['temperature'], ComparedWith::of(['temperature' => 0.09])->stale());
+        self::assertSame([], ComparedWith::of(['temperature' => 2 / 24])->stale());
+        self::assertSame(['temperature'], ComparedWith::of(['temperature' => 2.1 / 24])->stale());
         self::assertStringContainsString('salinity read 14', $with->sentence()->in(Units::metric()));
     }
 
