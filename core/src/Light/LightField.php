@@ -17,9 +17,6 @@ final class LightField
     /** Share lost at the surface. */
     public const SURFACE_LOSS = 0.08;
 
-    /** Clear tank water, a metre. */
-    public const CLEAR_WATER_PER_M = 0.25;
-
     /** Of sea water, for callers who ask for the refracted way. */
     private const REFRACTION = 1.34;
 

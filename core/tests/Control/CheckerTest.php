@@ -243,6 +243,11 @@ final class CheckerTest extends TestCase
 
             return $s;
         }];
+        yield 'K-20v: a dose just before they are set again' => ['K-20v alk', function (array $s): array {
+            $s['outlets'][7]['rule']['minutes'] = [179, 600];
+
+            return $s;
+        }];
         yield 'K-48: nothing but the relay itself' => ['K-48 hot', function (array $s): array {
             unset($s['outlets'][0]['hung']['thermostatC']);
 
@@ -320,6 +325,16 @@ final class CheckerTest extends TestCase
     {
         $with = fn (array $more): \Closure => fn (array $s): array => array_replace_recursive($s, $more);
         yield 'calcium when the water has turned over' => [fn (array $s): array => self::calcium($s, 625.8)];
+        yield 'calcium before midnight, long before alkalinity' => [function (array $s): array {
+            $s['outlets'][7]['rule']['minutes'] = [10, 600];
+
+            return self::calcium($s, 1424);
+        }];
+        yield 'a dose as the clocks are set again' => [function (array $s): array {
+            $s['outlets'][7]['rule']['minutes'] = [60, 180, 600];
+
+            return $s;
+        }];
         yield 'a guard that sees carbonate in time' => [fn (array $s): array => self::phGuard($s, 'carbonate', 8.65)];
         yield 'a guard that sees hydroxide' => [fn (array $s): array => self::phGuard($s, 'hydroxide', 8.7)];
         yield 'gas that follows its feed' => [fn (array $s): array => self::reactor($s, ['kind' => 'follow', 'outlet' => 'feed'])];
@@ -812,6 +827,31 @@ final class CheckerTest extends TestCase
         $seaC = $harmC(1e7, 60);
         self::assertEqualsWithDelta(90 * 100 / 40_830, $harmC(10, 60) - $seaC, 1e-3);
         self::assertEqualsWithDelta(30 * 100 / 40_830, $harmC(10, 0) - $seaC, 1e-3);
+    }
+
+    #[Test]
+    public function two_doses_are_a_quarter_of_an_hour_apart_however_fast_the_water_turns_over(): void
+    {
+        $near = fn (float $minute): bool => in_array('K-58 alk', self::codes(
+            fn (array $s): array => array_replace_recursive(self::calcium($s, $minute), ['facts' => ['flowLh' => 100_000]]),
+        ), true);
+        self::assertSame([true, false], [$near(614.9), $near(615)]);
+    }
+
+    #[Test]
+    public function a_thermostat_counts_a_kelvin_over_its_rule_and_a_kelvin_under_an_alarm(): void
+    {
+        $burnsOn = function (float $thermostatC): bool {
+            $setup = array_replace_recursive(self::sound(), ['alarms' => [0 => ['high' => 29.0]]]);
+            foreach ([0, 1] as $n) {
+                $setup['outlets'][$n] = ['lostLink' => 'on', 'lostLinkSummer' => 'on'] + $setup['outlets'][$n];
+                $setup['outlets'][$n]['hung']['thermostatC'] = $thermostatC;
+            }
+
+            return array_filter(self::codes(fn (): array => $setup), fn (string $code): bool => str_starts_with($code, 'K-13')) !== [];
+        };
+        // The rules stop at 25.6 and 25.4, the alarm calls at 29.
+        self::assertSame([true, false, false, true], array_map($burnsOn, [26.39, 26.61, 27.99, 28.01]));
     }
 
     #[Test]

@@ -184,6 +184,15 @@ final class HeadTest extends TestCase
     }
 
     #[Test]
+    public function a_clock_goes_on_over_midnight(): void
+    {
+        $then = (new Moment(0.0, 331, 1439.0))->plus(120);
+        self::assertSame([120.0, 332, 1.0], [$then->atS, $then->day, $then->minute]);
+        self::assertSame(1439.5, (new Moment(0.0, 331, 1439.0))->plus(30)->minute);
+        self::assertSame(333, (new Moment(0.0, 331, 1439.0))->plus(2 * 86_400)->day);
+    }
+
+    #[Test]
     public function a_pulse_is_given_once_late_by_a_minute_at_most_and_never_above_its_cap(): void
     {
         $rule = new Pulse([720.0, 721.0, 722.0], lengthS: 20, mlPerMin: 30, capMl: 25);

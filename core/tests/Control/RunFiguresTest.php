@@ -178,6 +178,18 @@ final class RunFiguresTest extends TestCase
     }
 
     #[Test]
+    public function a_fan_moves_the_air_at_one_and_a_half_metres_a_second(): void
+    {
+        $room = ['roomC' => 25, 'humidityPct' => 50, 'displayWK' => 0, 'openM2' => 0.4];
+        foreach ([[[], 0.1], [['fan' => ['job' => 'fan', 'in' => 'display', 'watts' => 0]], 1.5]] as [$devices, $airMs]) {
+            $run = self::play($devices, 0.1, ['room' => $room]);
+            $watts = 0.4 * Evaporation::wattsM2(25, 0.5 * Evaporation::saturationKpa(25), $airMs);
+            $fallK = 25 - $run->trace[count($run->trace) - 1]['displayC'];
+            self::assertEqualsWithDelta($watts * 360 / (200 * 1.0233 * 3990), $fallK, 0.01 * $fallK, "{$airMs} m/s");
+        }
+    }
+
+    #[Test]
     public function fish_breathe_more_in_warm_water(): void
     {
         $life = ['alkMeqLDay' => 0, 'fishMgH' => 100, 'communityMgH' => 0, 'litHours' => 10, 'movedMH' => 0, 'stillMH' => 0];

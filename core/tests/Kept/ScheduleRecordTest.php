@@ -18,6 +18,10 @@ use Velbrin\Core\Moves\Course\Timetable;
 use Velbrin\Core\Moves\Course\Work;
 use Velbrin\Core\Moves\Load\Cargo;
 use Velbrin\Core\Moves\Load\Stowage;
+use Velbrin\Core\Moves\Work\WorkFacts;
+use Velbrin\Core\Moves\Work\WorkKind;
+use Velbrin\Core\Moves\Work\WorkPlan;
+use Velbrin\Core\Moves\Work\WorkVerb;
 use Velbrin\Core\Rounds\Insertion;
 use Velbrin\Core\Rounds\Spot;
 use Velbrin\Core\Rounds\Week;
@@ -37,7 +41,7 @@ final class ScheduleRecordTest extends TestCase
     #[Test]
     public function what_is_planned_is_planned_as_it_was(): void
     {
-        $now = [...self::weeks(), ...self::waterDays(), ...self::timetables(), ...self::loads(), ...self::storms(), ...self::moves()];
+        $now = [...self::weeks(), ...self::waterDays(), ...self::timetables(), ...self::loads(), ...self::storms(), ...self::moves(), ...self::works()];
         self::assertSame([], array_slice(Record::moved(__DIR__.'/schedules.json.gz', $now), 0, 25));
     }
 
@@ -137,6 +141,21 @@ final class ScheduleRecordTest extends TestCase
         for ($seed = 0; $seed <= 5; $seed++) {
             $answers = MoveAnswers::of(MoveReader::read(RecordTest::stirred(MoveAnswersTest::sound(), $seed, 'move')));
             $flat["move {$seed}"] = Record::flat(array_diff_key(get_object_vars($answers), ['brief' => true]));
+        }
+
+        return $flat;
+    }
+
+    /** @return array<string, array<string, int|float|string|bool|null>> */
+    private static function works(): array
+    {
+        $flat = [];
+        foreach (WorkKind::cases() as $kind) {
+            foreach (WorkVerb::cases() as $verb) {
+                foreach ([new WorkFacts(), new WorkFacts(flowLh: 3000, cureH: 48, leakH: 36, corals: 4, hadCopper: true)] as $n => $facts) {
+                    $flat["work {$kind->value} {$verb->value} {$n}"] = Record::flat(WorkPlan::of($kind, $verb, $facts)->steps);
+                }
+            }
         }
 
         return $flat;

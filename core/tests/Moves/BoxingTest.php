@@ -45,6 +45,13 @@ final class BoxingTest extends TestCase
     }
 
     #[Test]
+    public function a_coral_wants_two_litres(): void
+    {
+        $left = fn (float $boxL): array => Boxing::of([self::animal('corals', null, ['coral' => true, 'count' => 10])], $boxL, 600)->left;
+        self::assertSame([[], ['corals']], [$left(20), $left(19.9)]);
+    }
+
+    #[Test]
     public function three_times_as_long_it_eats_the_other(): void
     {
         $boxes = fn (float $long): int => count(Boxing::of([self::animal('a', $long), self::animal('b', 3)], 40, 600)->boxes);

@@ -390,6 +390,7 @@ final class MoveAnswersTest extends TestCase
         $takes = fn (string $step, array $change): int => self::answers($change)->work->steps[$step]->minutes;
         self::assertSame(24, $takes('corals', []), 'twelve, two minutes each');
         self::assertSame(60, $takes('corals', ['animals' => [2 => ['glued' => true]]]), 'five each');
+        self::assertSame([9, 36], [$takes('fish', []), $takes('fish', ['fish' => 'first'])], 'three, among rock twelve minutes each');
         // Eight things: a way of 1.5 min, 1 min to stow; 0.8 for each flight, 30 m in a minute.
         self::assertSame(20, $takes('load', ['way' => ['carryFromM' => 0]]));
         self::assertSame(46, $takes('load', ['way' => ['carryFromM' => 0, 'flightsFrom' => 4]]));
@@ -576,6 +577,7 @@ final class MoveAnswersTest extends TestCase
             $plain['spare seals and plugs for bulkheads']]);
         self::assertArrayHasKey('suction lifters', $plain);
         self::assertArrayHasKey('suction lifters', $list(['way' => ['outdoorC' => 5.0]]));
+        self::assertSame(3, $plain['buckets']);
         self::assertArrayNotHasKey('suction lifters', $list(['way' => ['outdoorC' => 4.9]]));
         self::assertArrayNotHasKey('suction lifters', $list(['way' => ['outdoorC' => null]]));
         self::assertArrayHasKey('an aid that carries tank', $list(['pieces' => [0 => ['kg' => 38]]]));

@@ -14,11 +14,14 @@ use Velbrin\Core\Moves\Load\Stowed;
 use Velbrin\Core\Moves\Load\Straps;
 use Velbrin\Core\Moves\Load\Truck;
 use Velbrin\Core\Tests\Share;
+use Velbrin\Core\Tests\Turns;
 
 /** What rides where: against an overlap check of its own, and each limit of payload, axle and side. */
 #[Group('beside')]
 final class StowageTest extends TestCase
 {
+    use Turns;
+
     public static function truck(float $payloadKg = 1050, ?float $frontMostKg = 1600): Truck
     {
         return Truck::of(
@@ -139,6 +142,13 @@ final class StowageTest extends TestCase
             emptyRearKg: 600,
         );
         self::assertContains('truck-steers', self::codes(Stowage::judged($tail, [$far])));
+        // A fifth of the whole stays on the axle that steers.
+        $judged = fn (float $frontKg): Stowage => Stowage::judged(Truck::of(
+            lengthMm: 3200, widthMm: 1700, heightMm: 1800, payloadKg: 2000, wheelbaseMm: 2500, bulkheadMm: 1500,
+            emptyFrontKg: $frontKg, emptyRearKg: 600,
+        ), [$far]);
+        $steers = self::turning(fn (float $kg): bool => in_array('truck-steers', self::codes($judged($kg)), true), 600, 2000);
+        self::assertEqualsWithDelta(0.2, $judged($steers)->frontKg / ($judged($steers)->frontKg + $judged($steers)->rearKg), 1e-3);
     }
 
     #[Test]

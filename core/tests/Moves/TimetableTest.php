@@ -306,6 +306,15 @@ final class TimetableTest extends TestCase
     }
 
     #[Test]
+    public function a_work_has_three_hundred_steps_at_most(): void
+    {
+        $asks = fn (int $count): ?string => self::refused(
+            fn (): Work => new Work(array_map(fn (int $n): Step => new Step("s{$n}", 5, 1), range(1, $count)), [new Hand('a')], [], []),
+        );
+        self::assertSame([null, 'tasks'], [$asks(300), $asks(301)]);
+    }
+
+    #[Test]
     public function a_step_is_two_days_long_at_most_and_twenty_do_it(): void
     {
         $asks = fn (int $minutes, int $persons): ?string => self::refused(fn (): Step => new Step('s', $minutes, $persons));
