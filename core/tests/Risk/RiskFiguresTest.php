@@ -7,11 +7,14 @@ namespace Velbrin\Core\Tests\Risk;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Velbrin\Core\Chemistry\ReadingUnit;
+use Velbrin\Core\Control\Liquid;
 use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Measure\Units;
 use Velbrin\Core\Risk\AlarmWay;
 use Velbrin\Core\Risk\Called;
+use Velbrin\Core\Risk\Fault\Dose;
 use Velbrin\Core\Risk\Fault\DosedWater;
+use Velbrin\Core\Risk\Fault\Waterside;
 use Velbrin\Core\Risk\HandState;
 use Velbrin\Core\Risk\Hazard;
 use Velbrin\Core\Risk\HoursInHand;
@@ -68,6 +71,35 @@ final class RiskFiguresTest extends TestCase
     {
         $demand = fn (?float $kg): float => Outage::demandMgH(new Tonight(...['fishKg' => $kg] + get_object_vars(Worlds::tank(21))));
         self::assertEqualsWithDelta($demand(0.6), $demand(null), 1e-9);
+    }
+
+    #[Test]
+    public function small_fish_breathe_more_for_their_weight(): void
+    {
+        $demand = fn (bool $isSmall, float $kg): float => Outage::demandMgH(
+            new Tonight(...['fishKg' => $kg, 'smallFish' => $isSmall] + get_object_vars(Worlds::tank(21))),
+        );
+        self::assertEqualsWithDelta(300.0, $demand(false, 2) - $demand(false, 1), 1e-9);
+        self::assertEqualsWithDelta(500.0, $demand(true, 2) - $demand(true, 1), 1e-9);
+    }
+
+    #[Test]
+    public function a_second_pump_brings_seven_tenths_of_the_first(): void
+    {
+        foreach ([2 => 0.17, 3 => 0.24] as $movers => $exchangeMh) {
+            $tank = fn (float $kg): Tonight => new Tonight(...['fishKg' => $kg, 'movers' => $movers] + get_object_vars(Worlds::tank(21)));
+            $kg = self::turning(fn (float $kg): bool => Outage::withoutReturn($tank($kg)) === [], 0.01, 5.0);
+            self::assertEqualsWithDelta($exchangeMh * 0.72, Outage::neededExchangeM3H($tank($kg)), 1e-3, "{$movers} pumps");
+        }
+    }
+
+    #[Test]
+    public function a_smaller_vessel_holds_nine_tenths_of_what_harms(): void
+    {
+        $dose = new Dose('head', 600, Liquid::Carbonate, 2, 4000, 60, 90);
+        $moment = Worlds::moment(21, [], new Waterside(doses: [$dose]));
+        $smaller = MeasureKind::SmallVessel->onMoment($moment)->tank->waterside->doses[0];
+        self::assertEqualsWithDelta(0.9 * $dose->harmsAtMl(), $smaller->holdsMl, 1e-9);
     }
 
     #[Test]

@@ -26,8 +26,8 @@ final class MessyWorkTest extends TestCase
     {
         self::assertSame(24.0, Disturbance::after('sand-topup', true)?->hours);
         self::assertSame(12.0, Disturbance::after('sand-quarter', true)?->hours);
-        self::assertNull(Disturbance::after('change', false, Disturbance::BIG_CHANGE_SHARE), 'at the limit');
-        self::assertSame(6.0, Disturbance::after('change', false, Disturbance::BIG_CHANGE_SHARE + 0.001)?->hours);
+        self::assertNull(Disturbance::after('change', false, 0.3), 'at the limit');
+        self::assertSame(6.0, Disturbance::after('change', false, 0.301)?->hours);
         self::assertNull(Disturbance::after('change', false), 'how much is unknown: a usual one');
         self::assertSame(24.0, Disturbance::after('scrub-rock', true)?->hours, 'a company’s own messy job');
         self::assertNull(Disturbance::after('glass', false));
@@ -116,6 +116,7 @@ final class MessyWorkTest extends TestCase
         // Two of 30 days: half of an even spread is 7.5 days.
         self::assertSame(7.5, Stagger::gap(30, 2));
         self::assertSame(122.0, Stagger::due(100, 30, [130]), 'eight days before the other one');
+        self::assertSame(118.0, Stagger::due(100, 30, [120, 122, 124, 126, 128, 130]), 'never before six tenths of its life');
         self::assertSame(130.0, Stagger::due(100, 30, [122]), 'far enough already');
         self::assertSame(130.0, Stagger::due(100, 30, [122.5]));
         self::assertSame(115.0, Stagger::due(100, 15, [122]), 'the other one ends later than this one can last');
