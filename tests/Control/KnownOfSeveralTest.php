@@ -84,8 +84,8 @@ final class KnownOfSeveralTest extends TestCase
     #[Test]
     public function a_usual_day_leaves_out_the_rare_the_doubted_and_the_old(): void
     {
-        foreach (range(0, 100) as $n) {
-            $this->read($this->one, Parameter::Ph->value, 7.0 + $n / 100, 1 + $n % 40);
+        foreach (range(0, 200) as $n) {
+            $this->read($this->one, Parameter::Ph->value, 7.0 + $n / 200, 1 + $n % 40);
         }
         $this->read($this->one, Parameter::Ph->value, 9.5, 1, isDoubted: true);
         $this->read($this->one, Parameter::Ph->value, 9.6, 24 * 14 + 1);
@@ -95,6 +95,8 @@ final class KnownOfSeveralTest extends TestCase
         self::assertEqualsWithDelta(7.02, $usual['dailyLow'], 1e-9);
         self::assertEqualsWithDelta(7.98, $usual['dailyHigh'], 1e-9);
         self::assertContains($usual['historyDays'], [2.0, 3.0], 'forty hours');
+        $this->read($this->one, Parameter::Ph->value, 7.5, 24 * 14 - 1);
+        self::assertSame($usual['historyDays'] + 1, UsualDay::of([$sensor])[$this->one->id][Parameter::Ph->value]['historyDays']);
         self::assertSame([], UsualDay::of([]));
         self::assertSame([], UsualDay::of([(new Sensor())->forceFill(['system_id' => $this->other->id, 'quantity' => 'ph'])]));
     }

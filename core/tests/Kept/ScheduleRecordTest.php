@@ -41,7 +41,8 @@ final class ScheduleRecordTest extends TestCase
     #[Test]
     public function what_is_planned_is_planned_as_it_was(): void
     {
-        $now = [...self::weeks(), ...self::waterDays(), ...self::timetables(), ...self::loads(), ...self::storms(), ...self::moves(), ...self::works()];
+        $now = [...self::weeks(), ...self::waterDays(), ...self::timetables(), ...self::loads()];
+        $now = [...$now, ...self::storms(), ...self::moves(), ...self::works()];
         self::assertSame([], array_slice(Record::moved(__DIR__.'/schedules.json.gz', $now), 0, 25));
     }
 
