@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Control;
 
+use App\House\Days;
 use App\Systems\Item;
 use App\Systems\LastRead;
 use App\Systems\System;
@@ -101,7 +102,7 @@ final class PlantOfSystem
         $hours = $facts->knows(F::LightHours) ? $facts->number(F::LightHours) : 10.0;
         $isDriven = array_filter($this->plugged(), fn (Item $i): bool => $i->job === Job::Light) !== [];
         if (! $isDriven) {
-            $this->assumed[] = 'lamps from 10:00 on, since none hangs on this controller';
+            $this->assumed[] = sprintf('lamps from %s on, since none hangs on this controller', Days::clock(self::LIT_FROM_MIN));
         }
 
         return [

@@ -94,7 +94,11 @@ final class BreakTest extends TestCase
     #[Test]
     public function what_the_run_takes_for_granted_is_said_and_what_is_missing_is_asked_for(): void
     {
-        self::assertContains('no fish, since nobody has weighed them', $this->play([], 1)['assumed']);
+        $run = $this->play([], 1);
+        self::assertContains('no fish, since nobody has weighed them', $run['assumed']);
+        self::assertContains('lamps from 10:00 on, since none hangs on this controller', $run['assumed']);
+        $this->system->update(['facts' => array_diff_key($this->system->facts, ['winterC' => 1])]);
+        self::assertContains('the room stands at 21 °C', $this->play([], 1)['assumed']);
         $bare = System::query()->create(['site_id' => $this->system->site_id, 'name' => 'Bare', 'kind' => 'reef', 'regime' => 'natural',
             'started_precision' => 'day', 'facts' => [], 'bases' => [], 'chambers' => []]);
         $outlet = $this->controller->strips()->firstOrFail()->outlets()->get()[2];

@@ -92,6 +92,23 @@ final class UsualFiguresTest extends TestCase
         self::assertSame(Spot::PARKING_MIN, $travelMin(), 'next door');
     }
 
+    #[Test]
+    public function where_no_set_point_is_said_the_house_s_is_held_against_an_alarm(): void
+    {
+        $alarm = Alarm::query()->create([
+            'system_id' => $this->system->id, 'name' => 'Too cold', 'watches' => [], 'quantity' => 'temperature',
+        ]);
+        $this->system->update(['facts' => array_diff_key($this->system->facts ?? [], ['setpointC' => 1])]);
+        $says = function (float $lowC) use ($alarm): array {
+            $alarm->update(['low_limit' => $lowC]);
+            $page = self::props($this->actingAs($this->planner)->get("/systems/{$this->system->id}/risk")->assertOk());
+
+            return array_column($page['alarms'][0]['findings'], 'rule');
+        };
+        self::assertSame([], $says(25.4));
+        self::assertSame(['X-25'], $says(25.6));
+    }
+
     /** @return iterable<string, array{string, Night}> */
     public static function moments(): iterable
     {

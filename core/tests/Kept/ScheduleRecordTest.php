@@ -12,6 +12,7 @@ use Random\Randomizer;
 use Velbrin\Core\Emergency\Storm\Aid;
 use Velbrin\Core\Emergency\Storm\Exposed;
 use Velbrin\Core\Emergency\Storm\Route;
+use Velbrin\Core\Moves\BeforeMove;
 use Velbrin\Core\Moves\Brief\MoveAnswers;
 use Velbrin\Core\Moves\Brief\MoveReader;
 use Velbrin\Core\Moves\Course\Timetable;
@@ -142,6 +143,7 @@ final class ScheduleRecordTest extends TestCase
         for ($seed = 0; $seed <= 5; $seed++) {
             $answers = MoveAnswers::of(MoveReader::read(RecordTest::stirred(MoveAnswersTest::sound(), $seed, 'move')));
             $flat["move {$seed}"] = Record::flat(array_diff_key(get_object_vars($answers), ['brief' => true]));
+            $flat["before move {$seed}"] = Record::flat(BeforeMove::due($answers->brief));
         }
 
         return $flat;
