@@ -443,6 +443,9 @@ final class MessyWorkTest extends TestCase
             ['11:00', '10:40', ['62 L of salt water'], 'Quay 9, Port'],
             [$stop->at, $stop->leaveBy, $stop->along, $stop->address],
         );
+        $next->site?->update(['lat' => null]);
+        $leaveBy = (new VisitReader($visit->refresh(), $this->ines))->round->next?->leaveBy;
+        self::assertSame('10:35', $leaveBy, 'nobody knows how far: twenty minutes, and five to park');
         $later->update(['state' => Visit::UNDERWAY]);
         self::assertNull((new VisitReader($visit->refresh(), $this->ines))->round->next, 'begun by somebody: not to come');
     }

@@ -342,6 +342,11 @@ final class PlanStaysTest extends TestCase
         ]['unplanned'][0];
         self::assertStringContainsString('opening hours are not known', $stop['asks']);
         self::assertStringContainsString('not on the map', $stop['asks']);
+        $minutes = fn (): float => WeekReader::read($this->monday)->visits->first()?->core->minutes ?? 0.0;
+        $unknown = $minutes();
+        $place->update(['lat' => 53.6, 'lon' => 1.6]);
+        self::assertSame(40.0, $unknown - $minutes(), 'so long is the way counted');
+        $place->update(['lat' => null, 'lon' => null]);
         self::assertSame(0, (new Planning())->propose($this->monday)->left, 'and planned all the same');
         $place->update(['access_hours' => ['mon' => 'closed', 'thu' => '9-12, 14-18']]);
         $open = WeekReader::read($this->monday)->visits->first()?->core->open;

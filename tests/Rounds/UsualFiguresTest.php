@@ -8,13 +8,16 @@ use App\House\Days;
 use App\Rounds\AssignedSystems;
 use App\Rounds\BoardLog;
 use App\Rounds\BoardMove;
+use App\Rounds\Calendar;
 use App\Rounds\Crew;
 use App\Rounds\DueThing;
 use App\Rounds\DueThings;
 use App\Rounds\Entries\PhoneClock;
 use App\Rounds\Familiar;
+use App\Rounds\Feed;
 use App\Rounds\FollowUp;
 use App\Rounds\StageLeftOver;
+use App\Rounds\Views\AnnounceView;
 use App\Rounds\Visit;
 use App\Systems\System;
 use App\Team\User;
@@ -122,6 +125,34 @@ final class UsualFiguresTest extends TestCase
         };
         self::assertSame([444.0, 450.0, 450.0, 15.0], array_map(fn (float $h): ?float => $left($h)->minutes, [7.4, 7.5, 9.0, 0.1]));
         self::assertSame(['2026-03-19', 2], [$left(1.0)->latest_on?->toDateString(), $left(1.0)->persons]);
+    }
+
+    #[Test]
+    public function messy_work_of_the_next_ten_days_is_announced(): void
+    {
+        $visit = Fixture::visit($this->system, $this->crew, 'sand-quarter');
+        $visit->tasks()->update(['disturbs_h' => 12]);
+        $announced = function (int $days) use ($visit): int {
+            $on = Days::text($days);
+            $visit->update(['planned_on' => $on, 'starts_at' => Days::moment($on, 600)]);
+
+            return count(AnnounceView::coming());
+        };
+        self::assertSame([1, 0], [$announced(10), $announced(11)]);
+    }
+
+    #[Test]
+    public function a_calendar_goes_sixty_days_back(): void
+    {
+        $visit = Fixture::visit($this->system, $this->crew);
+        $feed = new Feed(['kind' => Feed::CREW, 'subject_id' => $this->crew->id]);
+        $stands = function (CarbonImmutable $at) use ($visit, $feed): bool {
+            $visit->update(['starts_at' => $at, 'planned_on' => $at->toDateString(), 'state' => Visit::CLOSED]);
+
+            return str_contains(Calendar::of($feed), 'BEGIN:VEVENT');
+        };
+        $edge = CarbonImmutable::now()->subDays(60);
+        self::assertSame([true, false], [$stands($edge), $stands($edge->subMinute())]);
     }
 
     #[Test]
