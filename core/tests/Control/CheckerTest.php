@@ -13,6 +13,7 @@ use Velbrin\Core\Control\Programme\Checker;
 use Velbrin\Core\Control\Programme\Correction;
 use Velbrin\Core\Control\Programme\SeenByPh;
 use Velbrin\Core\Control\Programme\SetupReader;
+use Velbrin\Core\Heat\Evaporation;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Units;
@@ -827,6 +828,19 @@ final class CheckerTest extends TestCase
         $seaC = $harmC(1e7, 60);
         self::assertEqualsWithDelta(90 * 100 / 40_830, $harmC(10, 60) - $seaC, 1e-3);
         self::assertEqualsWithDelta(30 * 100 / 40_830, $harmC(10, 0) - $seaC, 1e-3);
+    }
+
+    #[Test]
+    public function an_alarm_of_the_cold_calls_as_long_before_harm_as_help_takes(): void
+    {
+        $late = fn (float $helpMin): bool => in_array('K-20d too cold', self::codes(
+            fn (array $s): array => array_replace_recursive($s, ['facts' => ['helpMin' => $helpMin]]),
+        ), true);
+        // From 23.4 °C, 430 L lose 20 W/K and 6 L a day into a room of 12 °C; pumps give 60 W; harm is at 18 °C.
+        $settlesC = 12 + (60 - 6 * Evaporation::heatKjKg(23.4) / 86.4) / 20;
+        $hours = 430 * 4083 / 20 / 3600 * log((23.4 - $settlesC) / (18 - $settlesC));
+        $helpMin = self::turning($late, 60, 1440);
+        self::assertEqualsWithDelta(60 * $hours, 10 + $helpMin, 1.0, 'ten minutes until it calls');
     }
 
     #[Test]

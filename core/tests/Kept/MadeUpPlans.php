@@ -31,15 +31,26 @@ final class MadeUpPlans
     {
         $made = new self(new Randomizer(new Mt19937($seed)));
 
-        return [$made->facts(), $made->tables()];
+        return [$made->facts($made->chance->pickArrayKeys(PlanSheet::fields(), self::FACTS)), $made->tables()];
     }
 
-    /** @return array<string, mixed> */
-    private function facts(): array
+    /** @return array<string, mixed> whatever one part of the form asks for: what belongs together is answered together */
+    public static function group(string $group, int $seed): array
+    {
+        $made = new self(new Randomizer(new Mt19937($seed)));
+
+        return $made->facts(array_keys(array_filter(PlanSheet::fields(), fn (FieldSpec $f): bool => $f->group === $group)));
+    }
+
+    /**
+     * @param  array<array-key, array-key>  $keys
+     * @return array<string, mixed>
+     */
+    private function facts(array $keys): array
     {
         $fields = PlanSheet::fields();
         $facts = [];
-        foreach ($this->chance->pickArrayKeys($fields, self::FACTS) as $key) {
+        foreach ($keys as $key) {
             $spec = $fields[$key];
             $was = SoundPlan::VALUES[$key] ?? null;
             $facts[$key] = match (true) {

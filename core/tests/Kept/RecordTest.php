@@ -9,6 +9,7 @@ use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Velbrin\Core\Ask\Desk;
 use Velbrin\Core\Build\PlanAnswers;
+use Velbrin\Core\Build\PlanSheet;
 use Velbrin\Core\Light\LightMap;
 use Velbrin\Core\Tests\Ask\RangesTest;
 use Velbrin\Core\Tests\Build\SilenceTest;
@@ -22,6 +23,8 @@ final class RecordTest extends TestCase
     private const MADE = 'made up';
 
     private const MADE_UP = 24;
+
+    private const OF_A_GROUP = 3;
 
     /** How often the numbers of a question are moved; less where an answer takes long. */
     private const OFTEN = 10;
@@ -66,6 +69,11 @@ final class RecordTest extends TestCase
         yield from SilenceTest::plans();
         for ($seed = 1; $seed <= Share::of(self::MADE_UP, 6); $seed++) {
             yield self::MADE." {$seed}" => MadeUpPlans::of($seed);
+        }
+        foreach (array_unique(array_column(PlanSheet::fields(), 'group')) as $group) {
+            for ($seed = 1; $seed <= Share::of(self::OF_A_GROUP, 1); $seed++) {
+                yield self::MADE.", {$group} {$seed}" => [MadeUpPlans::group($group, $seed)];
+            }
         }
     }
 
