@@ -12,6 +12,10 @@ use Velbrin\Core\Ask\Desk;
 /** The range a schema prints is the range that is held, in every question; no number breaks the desk. */
 final class RangesTest extends TestCase
 {
+    /** Their schema prints no range of a number of their own. */
+    private const OF_LISTS_AND_WORDS = ['due-list', 'fault-sheet', 'floor-load', 'ladder', 'light-survey', 'move-timetable', 'plan',
+        'programme-check', 'readiness', 'running-year', 'stage-schedule', 'trial-effect'];
+
     /** @return iterable<string, array{0: string}> */
     public static function questions(): iterable
     {
@@ -36,7 +40,7 @@ final class RangesTest extends TestCase
                 }
             }
         }
-        self::assertGreaterThanOrEqual(0, $tried);
+        self::assertSame(in_array($name, self::OF_LISTS_AND_WORDS, true), $tried === 0);
     }
 
     #[Test]
