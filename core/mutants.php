@@ -2928,4 +2928,18 @@ return [
         'to' => 'if (false) {',
         'tests' => 'core/tests/Moves',
     ],
+    [
+        'name' => 'out and in may differ tenfold',
+        'file' => 'core/src/Rounds/LitresOutAndIn.php',
+        'from' => 'self::SHARE * $outL',
+        'to' => '100 * self::SHARE * $outL',
+        'tests' => 'core/tests/Rounds',
+    ],
+    [
+        'name' => 'a change may be larger than the tank',
+        'file' => 'core/src/Rounds/LitresOutAndIn.php',
+        'from' => 'self::MORE * ($volumeL',
+        'to' => '10 * self::MORE * ($volumeL',
+        'tests' => 'core/tests/Rounds',
+    ],
 ];

@@ -28,20 +28,6 @@ return [
         'tests' => 'DoorHoursTest',
     ],
     [
-        'name' => 'out and in may differ tenfold',
-        'file' => 'app/Rounds/Entries/Values.php',
-        'from' => 'max(2.0, 0.1 * $task->out_l)',
-        'to' => 'max(2.0, 10 * $task->out_l)',
-        'tests' => 'tests/Rounds',
-    ],
-    [
-        'name' => 'a change may be larger than the tank',
-        'file' => 'app/Rounds/Entries/Values.php',
-        'from' => '1.2 * ($task->system?->volumeL() ?? 1e6)',
-        'to' => '12 * ($task->system?->volumeL() ?? 1e6)',
-        'tests' => 'tests/Rounds',
-    ],
-    [
         'name' => 'nothing rides along',
         'file' => 'app/Rounds/VisitMaker.php',
         'from' => '$t->window->rides($day) &&',

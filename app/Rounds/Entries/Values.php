@@ -20,6 +20,7 @@ use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Rounds\Grade;
+use Velbrin\Core\Rounds\LitresOutAndIn;
 use Velbrin\Core\Rounds\Sign;
 use Velbrin\Core\Water\LevelFall;
 use Velbrin\Core\Water\ShockCheck;
@@ -121,7 +122,7 @@ final class Values
         if ($task === null) {
             return Outcome::refused('That change is not of this visit.');
         }
-        $most = max(1.0, 1.2 * ($task->system?->volumeL() ?? 1e6));
+        $most = LitresOutAndIn::mostL($task->system?->volumeL());
         $byLevel = $this->byLevel($sent, $task);
         if (is_string($byLevel)) {
             return Outcome::refused($byLevel);
@@ -146,11 +147,7 @@ final class Values
             'in_l' => $in ?? $task->in_l,
             'reason' => $sent->text('reason', 60) ?? $task->reason,
         ]);
-        if (
-            $task->out_l !== null &&
-            $task->in_l !== null &&
-            abs($task->out_l - $task->in_l) > max(2.0, 0.1 * $task->out_l)
-        ) {
+        if ($task->out_l !== null && $task->in_l !== null && LitresOutAndIn::differ($task->out_l, $task->in_l)) {
             return Outcome::ok(
                 sprintf(
                     '%.0f L out and %.0f L in: is the level where it was? A difference is a leak or a wrong valve.',

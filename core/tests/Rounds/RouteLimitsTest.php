@@ -13,6 +13,7 @@ use Velbrin\Core\Rounds\Consequence;
 use Velbrin\Core\Rounds\CrewDay;
 use Velbrin\Core\Rounds\Insertion;
 use Velbrin\Core\Rounds\LeaveSafe;
+use Velbrin\Core\Rounds\LitresOutAndIn;
 use Velbrin\Core\Rounds\Prices;
 use Velbrin\Core\Rounds\Refusal;
 use Velbrin\Core\Rounds\Route;
@@ -154,6 +155,16 @@ final class RouteLimitsTest extends TestCase
         }
         self::assertSame(['still off: skimmer'], LeaveSafe::against(['skimmer'], [], $all));
         self::assertSame(['neither done nor put off: glass'], LeaveSafe::against([], ['glass'], $all));
+    }
+
+    #[Test]
+    public function what_goes_out_and_in_of_a_system_is_what_it_holds_and_goes_together(): void
+    {
+        self::assertSame([600.0, 1.2e6, 1.0], array_map(LitresOutAndIn::mostL(...), [500.0, null, 0.5]));
+        // Two litres, or a tenth of what came out.
+        self::assertSame([false, true], [LitresOutAndIn::differ(10, 12), LitresOutAndIn::differ(10, 12.1)]);
+        self::assertSame([false, true], [LitresOutAndIn::differ(100, 90), LitresOutAndIn::differ(100, 89.9)]);
+        self::assertSame([false, true], [LitresOutAndIn::differ(100, 110), LitresOutAndIn::differ(100, 110.1)]);
     }
 
     #[Test]
