@@ -16,7 +16,6 @@ use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\PlanSheet;
 use Velbrin\Core\Chemistry\Parameter;
 use Velbrin\Core\Control\Job;
-use Velbrin\Core\Control\Plant\Device;
 use Velbrin\Core\Control\Plant\PlantFacts;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Risk\Community;
@@ -251,7 +250,6 @@ final class PlantOfSystem
             'in' => $this->water($item, $hasSump),
             'watts' => $item->watts ?? 0.0,
             'thermostatC' => $item->job === Job::Heater ? $item->stopsItselfC() : null,
-            'coolsW' => $item->job === Job::Chiller ? Device::CHILLER_FACTOR * ($item->watts ?? 0.0) : null,
             'litresPerH' => match ($item->job) {
                 Job::ReturnPump => $facts->knows(F::FlowLh) ? $facts->number(F::FlowLh) : 0.0,
                 Job::TopOff => $number('litresPerH'),

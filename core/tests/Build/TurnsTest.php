@@ -39,6 +39,14 @@ final class TurnsTest extends TestCase
             $figure('roomDampPct'),
             70.0,
         ];
+        yield 'a rim 50 mm over the shoulder asks for a step' => [
+            fn (float $mm) => SoundPlan::answer(['shoulderMm' => $mm]),
+            [1400.0, 1200.0],
+            Phrase::StandHigherWhereTheRim,
+            fn (float $mm): float => $mm,
+            // Stand 800, tank 550.
+            800.0 + 550.0 - 50.0,
+        ];
         $cabinet = ['cabinetLengthMm' => 1400, 'cabinetHeightMm' => 700, 'cabinetDepthMm' => 500, 'doorWidthMm' => 1350,
             'doorHeightMm' => 660, 'cabinetAir' => 'closed'];
         $driver = ['name' => 'driver', 'widthMm' => 100, 'depthMm' => 100, 'heightMm' => 60, 'staysDry' => true];

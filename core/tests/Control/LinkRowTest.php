@@ -96,11 +96,13 @@ final class LinkRowTest extends TestCase
     #[Test]
     public function what_no_probe_can_read_is_told_from_what_is_only_bad(): void
     {
-        $can = [['temperature', -5.0], ['temperature', 60.0], ['ph', 2.0], ['ph', 12.0], ['salinity', 0.0], ['oxygen', 25.0], [null, 1e6]];
+        $can = [['temperature', -5.0], ['temperature', 60.0], ['ph', 2.0], ['ph', 12.0], ['salinity', 0.0], ['salinity', 60.0],
+            ['oxygen', 0.0], ['oxygen', 25.0], ['level', -2000.0], ['level', 5000.0], [null, 1e6], [null, -1e6]];
         foreach ($can as [$of, $is]) {
             self::assertTrue(Plausible::is($of, $is), "{$of} {$is}");
         }
-        $cannot = [['temperature', -5.1], ['temperature', 60.1], ['ph', 12.1], ['salinity', -0.1], ['level', 5001.0], [null, 1.1e6]];
+        $cannot = [['temperature', -5.1], ['temperature', 60.1], ['ph', 1.9], ['ph', 12.1], ['salinity', -0.1],
+            ['salinity', 60.1], ['oxygen', -0.1], ['oxygen', 25.1], ['level', -2001.0], ['level', 5001.0], [null, 1.1e6], [null, -1.1e6]];
         foreach ($cannot as [$of, $is]) {
             self::assertFalse(Plausible::is($of, $is), "{$of} {$is}");
         }

@@ -178,6 +178,20 @@ final class RunFiguresTest extends TestCase
     }
 
     #[Test]
+    public function a_chiller_takes_out_two_and_a_half_times_what_it_draws_and_warms_the_room(): void
+    {
+        $fallsK = function (array $said): float {
+            $run = self::play(['chiller' => ['job' => 'chiller', 'in' => 'display', 'watts' => 100] + $said], 1);
+
+            return 25 - $run->trace[count($run->trace) - 1]['displayC'];
+        };
+        $kPerW = 3600 / (200 * 1.0233 * 3990);
+        self::assertEqualsWithDelta(250 * $kPerW, $fallsK([]), 0.01);
+        self::assertEqualsWithDelta(180 * $kPerW, $fallsK(['coolsW' => 180]), 0.01);
+        self::assertEqualsWithDelta((250 - 30) * $kPerW, $fallsK(['heatShare' => 0.3]), 0.01, 'its pump stands beside the water');
+    }
+
+    #[Test]
     public function a_fan_moves_the_air_at_one_and_a_half_metres_a_second(): void
     {
         $room = ['roomC' => 25, 'humidityPct' => 50, 'displayWK' => 0, 'openM2' => 0.4];

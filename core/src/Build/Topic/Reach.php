@@ -25,6 +25,9 @@ final class Reach implements Topic
     /** An arm in a sleeve passes. */
     private const ARM_THROUGH_MM = 180.0;
 
+    /** A rim so much higher than the shoulder asks for a step, not for a longer tool. */
+    private const OVER_SHOULDER_MM = 50.0;
+
     /** From this step on one does not work alone over open water. */
     private const STEP_MM = 300.0;
 
@@ -53,7 +56,7 @@ final class Reach implements Topic
             'standing' => $facts->number(F::StandingMm),
         ]);
         $remedy =
-            $rim - $shoulder > 50
+            $rim - $shoulder > self::OVER_SHOULDER_MM
                 ? Phrase::StandHigherWhereTheRim
                 : Phrase::AToolLonger;
         // What nobody has measured is not held against every plan: only a bottom out of reach is.

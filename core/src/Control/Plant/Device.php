@@ -14,7 +14,7 @@ final readonly class Device
 
     /**
      * @param  Body  $body  the water it stands in or adds to
-     * @param  float  $heatShare  of its watts that end in that water: 1 under water, 0.3 beside it, 0.4 a lamp above
+     * @param  float  $heatShare  of its watts that end in that water: 1 under water, 0.3 beside it, 0.4 a lamp above, 0 a compressor
      * @param  float  $coolsW  heat a chiller takes out
      * @param  float|null  $thermostatC  where it stops by itself; null: it does not
      * @param  float  $litresPerH  of a return pump, a top-off, a skimmer’s air pump or an RO unit
@@ -38,5 +38,15 @@ final readonly class Device
         public float $caMgPerMl = 0.0,
         public ?float $vesselMl = null,
     ) {
+    }
+
+    /** Where nobody has said: a lamp hangs above its water, a compressor warms the room, everything else counts as under water. */
+    public static function heatShareOf(Job $job): float
+    {
+        return match ($job) {
+            Job::Light => 0.4,
+            Job::Chiller => 0.0,
+            default => 1.0,
+        };
     }
 }
