@@ -91,12 +91,12 @@ final class AmmoniaTest extends TestCase
         self::assertSame('fix', $this->ammonia()['severity']);
         $this->read('ph', 7.6, 'pH');
         self::assertNull($this->ammonia(), 'at pH 7.6 the free part is small');
-        Reading::query()
-            ->where('parameter', 'ph')
-            ->sole()
-            ->update(['taken_at' => now()->subDays(2)]);
-        $this->read('temperature', 25.0, '°C');
-        self::assertSame('fix', $this->ammonia()['severity'], 'a pH of the day before yesterday does not count');
+        $ammoniaAt = Reading::query()->where('parameter', 'ammonia')->sole()->taken_at;
+        foreach ([23 => null, 25 => 'fix'] as $hoursBefore => $severity) {
+            Reading::query()->where('parameter', 'ph')->sole()->update(['taken_at' => $ammoniaAt->subHours($hoursBefore)]);
+            $this->read('temperature', 25.0, '°C');
+            self::assertSame($severity, $this->ammonia()['severity'] ?? null, "a pH of {$hoursBefore} h before");
+        }
     }
 
     #[Test]
