@@ -6,6 +6,7 @@ namespace Velbrin\Core\Emergency;
 
 use Velbrin\Core\Measure\Guard;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Seawater\Seawater;
 
 /**
  * Back to warmth no faster than 1 °C an hour (E-11): the hours it takes, what the heater may do in each of them, and how far a large
@@ -17,8 +18,6 @@ final readonly class Rewarm
 
     /** A thermostat stops so long after the water has got there. */
     private const LAG_H = 5 / 60;
-
-    private const J_PER_L_K = 1.0233 * 3990;
 
     /** Further past the set point than this is worth saying, K. */
     private const OVER_K = 0.5;
@@ -73,7 +72,7 @@ final readonly class Rewarm
         if ($toC < $fromC) {
             throw OutOfRange::number('toC', $toC, Phrase::AtLeastWhereItStands, ['fromC' => (string) $fromC]);
         }
-        $heatWhK = (self::J_PER_L_K * $volumeL) / 3600;
+        $heatWhK = (Seawater::NEAR_J_PER_L_K * $volumeL) / 3600;
         $loss = fn (float $tempC): float => $uaWK * ($tempC - $roomC);
         $free = ($heaterW - $loss($fromC)) / $heatWhK;
         $atEnd = ($heaterW - $loss($toC)) / $heatWhK;

@@ -88,6 +88,6 @@ final readonly class TemperatureCourse
     /** Heat that warms the water by one degree, Wh/K. */
     public static function capacityWhK(float $volumeL): float
     {
-        return ($volumeL * Seawater::NEAR_DENSITY_KG_L * Seawater::HEAT_CAPACITY) / 3600;
+        return ($volumeL * Seawater::NEAR_J_PER_L_K) / 3600;
     }
 }

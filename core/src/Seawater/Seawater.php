@@ -19,6 +19,9 @@ final readonly class Seawater
     /** Density near S 35, 25 °C, kg/L: the rounded figure the contract's thermal questions use. */
     public const NEAR_DENSITY_KG_L = 1.0233;
 
+    /** What a litre of it takes for a kelvin, J/(L·K). */
+    public const NEAR_J_PER_L_K = self::NEAR_DENSITY_KG_L * self::HEAT_CAPACITY;
+
     /** Molar mass of O₂, g/mol. */
     private const OXYGEN_G_MOL = 31.998;
 

@@ -9,9 +9,6 @@ use Velbrin\Core\Seawater\Seawater;
 /** One step of all heat, implicit: what goes round mixes both waters as they will be. */
 final class Warmth
 {
-    /** Of a litre of sea water, J/K. */
-    public const J_PER_L_K = Seawater::NEAR_DENSITY_KG_L * Seawater::HEAT_CAPACITY;
-
     /**
      * @param  float  $beforeJ  in the display before anything flowed
      * @param  float  $sumpBeforeJ  likewise
@@ -25,7 +22,7 @@ final class Warmth
         float $sumpBeforeJ,
         float $seconds,
     ): void {
-        $k = self::J_PER_L_K;
+        $k = Seawater::NEAR_J_PER_L_K;
         $room = $plant->room;
         $lossJK = $seconds * $room->displayWK + $k * ($flow->spiltL + $flow->vapourL);
         // Fresh water arrives with the room’s temperature; evaporated water leaves with its own.

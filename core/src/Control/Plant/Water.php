@@ -51,6 +51,6 @@ final class Water
     /** Heat stored in it, J above 0 °C. */
     public function storedJ(): float
     {
-        return Warmth::J_PER_L_K * $this->litres * $this->tempC;
+        return Seawater::NEAR_J_PER_L_K * $this->litres * $this->tempC;
     }
 }

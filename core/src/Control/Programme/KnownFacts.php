@@ -7,9 +7,6 @@ namespace Velbrin\Core\Control\Programme;
 /** What is known of the system a set-up drives. What is null nobody has said. */
 final readonly class KnownFacts
 {
-    /** Heat capacity of a litre of sea water, J/K. */
-    public const J_PER_L_K = 4083.0;
-
     /**
      * @param  float|null  $volumeL  of the system
      * @param  float|null  $lossWK  of its walls and surface

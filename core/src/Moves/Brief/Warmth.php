@@ -46,7 +46,7 @@ final class Warmth
         [$long, $wide, $high] = [(float) $rock->lengthMm / 1000, (float) $rock->widthMm / 1000, (float) $rock->heightMm / 1000];
 
         return BoxTemperature::of(
-            (float) $rock->kg * self::ROCK_KJ_KG_K / (Seawater::NEAR_DENSITY_KG_L * Seawater::HEAT_CAPACITY / 1000),
+            (float) $rock->kg * self::ROCK_KJ_KG_K / (Seawater::NEAR_J_PER_L_K / 1000),
             2 * ($long * $wide + $long * $high + $wide * $high),
             BoxWall::Bin,
             $startC,

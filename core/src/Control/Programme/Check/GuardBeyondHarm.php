@@ -6,11 +6,11 @@ namespace Velbrin\Core\Control\Programme\Check;
 
 use Velbrin\Core\Control\Job;
 use Velbrin\Core\Control\Phrase;
-use Velbrin\Core\Control\Programme\KnownFacts;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
 use Velbrin\Core\Control\Programme\Setup;
 use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Seawater\Seawater;
 
 /** An over-heat guard so high that harm is there while the probe still lags and the delay still runs. */
 final readonly class GuardBeyondHarm implements Row
@@ -41,7 +41,7 @@ final readonly class GuardBeyondHarm implements Row
 
                     continue;
                 }
-                $kPerS = $heats / ($facts->volumeL * KnownFacts::J_PER_L_K);
+                $kPerS = $heats / ($facts->volumeL * Seawater::NEAR_J_PER_L_K);
                 $most = $facts->highHarmC - $probe->margin() - $kPerS * (self::LAG_S + $guard->forS);
                 if ($condition->limit > $most) {
                     $found[] = Objection::of(

@@ -15,6 +15,7 @@ use Velbrin\Core\Control\Programme\Probe;
 use Velbrin\Core\Control\Programme\Row;
 use Velbrin\Core\Control\Programme\Setup;
 use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Seawater\Seawater;
 
 /** A heater and its probe in waters that part when a pump stops: it heats on beside a probe that cools. */
 final readonly class ProbeInOtherWater implements Row
@@ -71,7 +72,7 @@ final readonly class ProbeInOtherWater implements Row
         if ($facts->sumpL === null || $facts->highHarmC === null || $watts <= 0) {
             return 'sooner than anybody can say';
         }
-        $hours = ($facts->sumpL * KnownFacts::J_PER_L_K * max(0.0, $facts->highHarmC - $fromC)) / $watts / 3600;
+        $hours = ($facts->sumpL * Seawater::NEAR_J_PER_L_K * max(0.0, $facts->highHarmC - $fromC)) / $watts / 3600;
 
         return 'in '.round($hours, 1).' h';
     }

@@ -6,11 +6,11 @@ namespace Velbrin\Core\Control\Programme\Check;
 
 use Velbrin\Core\Control\Job;
 use Velbrin\Core\Control\Phrase;
-use Velbrin\Core\Control\Programme\KnownFacts;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
 use Velbrin\Core\Control\Programme\Setup;
 use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Seawater\Seawater;
 
 /** A band that switches so often that a relay is worn in years, or a compressor in months. */
 final readonly class RelayWorn implements Row
@@ -52,7 +52,7 @@ final readonly class RelayWorn implements Row
                 continue;
             }
             // The worst there can be: half of the power lost while it is off.
-            $perHour = (3600 * $hung->watts) / (4 * $volumeL * KnownFacts::J_PER_L_K * $hold->width());
+            $perHour = (3600 * $hung->watts) / (4 * $volumeL * Seawater::NEAR_J_PER_L_K * $hold->width());
             $isCompressor = $hung->job === Job::Chiller;
             if ($perHour > self::mostPerH($isCompressor)) {
                 $found[] = Objection::of(
