@@ -421,6 +421,24 @@ final class PlanTest extends TestCase
     }
 
     #[Test]
+    public function panels_bend_as_published_and_between_two_values_halfway(): void
+    {
+        $published = [
+            'held by a brace' => [true, [[0.5, 0.085], [0.667, 0.1156], [1.0, 0.16], [1.5, 0.26], [2.0, 0.32], [2.5, 0.35], [3.0, 0.37],
+                [3.5, 0.38], [4.0, 0.385], [6.0, 0.385]]],
+            'free at its top' => [false, [[0.5, 0.085], [0.667, 0.123], [1.0, 0.201], [1.5, 0.358], [2.0, 0.473], [2.5, 0.545]]],
+        ];
+        foreach ($published as $edge => [$braced, $betas]) {
+            $beta = fn (float $ratio): float => PanelStress::of(500 * $ratio, 500, 10, $braced)->beta;
+            foreach ($betas as $n => [$ratio, $at]) {
+                self::assertEqualsWithDelta($at, $beta($ratio), 1e-9, "{$edge}, {$ratio}");
+                $next = $betas[$n + 1] ?? [$ratio, $at];
+                self::assertEqualsWithDelta(($at + $next[1]) / 2, $beta(($ratio + $next[0]) / 2), 1e-9, "{$edge}, past {$ratio}");
+            }
+        }
+    }
+
+    #[Test]
     public function a_piece_passes_tilted_or_not_at_all(): void
     {
         self::assertEqualsWithDelta(

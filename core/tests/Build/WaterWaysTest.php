@@ -404,8 +404,9 @@ final class WaterWaysTest extends TestCase
     #[Test]
     public function a_device_is_spoken_of_sixty_days_before_its_life_ends(): void
     {
-        self::assertNull(Replacement::of(0, 15, 380)->finding('Heater', false));
-        $soon = Replacement::of(0, 15, 410)->finding('Heater', false);
+        $lifeDays = 15 * 365.25 / 12;
+        self::assertNull(Replacement::of(0, 15, $lifeDays - 60.1)->finding('Heater', false));
+        $soon = Replacement::of(0, 15, $lifeDays - 59.9)->finding('Heater', false);
         $late = Replacement::of(0, 15, 500)->finding('Heater', true);
         self::assertSame(Severity::Watch, $soon?->severity);
         self::assertSame([Severity::Fix, Basis::Recalled], [$late?->severity, $late?->grounds->basis]);
