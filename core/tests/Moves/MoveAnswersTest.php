@@ -18,6 +18,7 @@ use Velbrin\Core\Moves\Brief\MoveAnswers;
 use Velbrin\Core\Moves\Brief\MoveKind;
 use Velbrin\Core\Moves\Brief\MoveReader;
 use Velbrin\Core\Moves\Brief\TakeAlong;
+use Velbrin\Core\Moves\Brief\Warmth;
 use Velbrin\Core\Moves\Day\OtherClocks;
 use Velbrin\Core\Seawater\Seawater;
 use Velbrin\Core\Tests\Turns;
@@ -410,6 +411,19 @@ final class MoveAnswersTest extends TestCase
         $heightM = 1000 * $box->box->litres / ($box->box->lengthMm * $box->box->widthMm);
         $carried = AirSupply::carriesMgH($least, 0.8 * $heightM, 4.0, Seawater::at(35, 25.5)->oxygenSatMgL());
         self::assertEqualsWithDelta($box->demandMgH, $carried, 1e-3 * $carried);
+    }
+
+    #[Test]
+    public function damp_rock_cools_as_the_water_that_holds_as_much_heat(): void
+    {
+        // 30 kg of 0.84 kJ/(kg·K) are as much as 6.2 L of water, in a bin of the same size.
+        $asWater = ['wall' => 'bin', 'litres' => 30 * 0.84 / (1.0233 * 3.99), 'lengthMm' => 600, 'widthMm' => 400, 'heightMm' => 320];
+        $answers = self::answers(['pieces' => [2 => ['ride' => 'damp']], 'boxes' => [2 => $asWater]]);
+        self::assertNotNull($answers->day);
+        $rock = Warmth::ofRock($answers->brief, $answers->brief->pieces[2], $answers->day);
+        $water = Warmth::of($answers->brief, $answers->brief->boxes[2], $answers->day, 'rock');
+        // As far as both go the same way: rock comes in before animals do.
+        self::assertEqualsWithDelta(array_slice($water->endsC ?? [], 0, 4), array_slice($rock->endsC ?? [1], 0, 4), 1e-9);
     }
 
     #[Test]
