@@ -11,6 +11,7 @@ use Velbrin\Core\Control\Liquid;
 use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Measure\Units;
 use Velbrin\Core\Risk\AlarmWay;
+use Velbrin\Core\Risk\BestMeasures;
 use Velbrin\Core\Risk\Called;
 use Velbrin\Core\Risk\Fault\Dose;
 use Velbrin\Core\Risk\Fault\DosedWater;
@@ -18,14 +19,17 @@ use Velbrin\Core\Risk\Fault\Waterside;
 use Velbrin\Core\Risk\HandState;
 use Velbrin\Core\Risk\Hazard;
 use Velbrin\Core\Risk\HoursInHand;
+use Velbrin\Core\Risk\Measure;
 use Velbrin\Core\Risk\Measures\MeasureKind;
 use Velbrin\Core\Risk\Outage;
 use Velbrin\Core\Risk\Tonight;
+use Velbrin\Core\Tests\Refuses;
 use Velbrin\Core\Tests\Turns;
 
 /** Figures of risk that can be reckoned by hand, on both sides where they decide (R-2, R-20, R-48, R-53). */
 final class RiskFiguresTest extends TestCase
 {
+    use Refuses;
     use Turns;
 
     #[Test]
@@ -118,6 +122,17 @@ final class RiskFiguresTest extends TestCase
             ?->in(Units::metric()), $found) === 1 ? (float) $found[1] : NAN;
         $minutes = self::turning(fn (float $m): bool => is_nan($limit($m)), 200, 1600);
         self::assertSame(24.5, $limit($minutes));
+    }
+
+    #[Test]
+    public function of_twenty_measures_the_best_are_found_and_of_more_nobody_is_made_to_wait(): void
+    {
+        $asks = fn (int $count): ?string => self::refused(fn (): array => BestMeasures::of(
+            ['cold' => 100.0],
+            array_map(fn (int $n): Measure => new Measure("m{$n}", 10.0, ['cold' => 0.5], 0.0), range(1, $count)),
+            30.0,
+        ));
+        self::assertSame([null, 'measures'], [$asks(20), $asks(21)]);
     }
 
     /** A tank that gets cold, an alarm, and whoever needs so long to it. */
