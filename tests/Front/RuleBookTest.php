@@ -16,7 +16,6 @@ final class RuleBookTest extends TestCase
 {
     /** Rules of records and practice, which no arithmetic states, by who keeps them. */
     private const KEPT_BY = [
-        'W-40' => 'Rounds/Entries/Values.php',
         'B-72' => 'Build/StageTool.php',
         'S-31' => 'Rounds/Entries/EntryDesk.php',
         'S-22' => 'Rounds/SickNow.php',
