@@ -9,14 +9,21 @@ use PHPUnit\Framework\TestCase;
 use Velbrin\Core\Hydraulics\DrainDown;
 use Velbrin\Core\Hydraulics\GrainMotion;
 use Velbrin\Core\Hydraulics\Pipe;
+use Velbrin\Core\Hydraulics\WeirHead;
+use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Measure\Units;
 use Velbrin\Core\Rounds\VisitTime;
+use Velbrin\Core\Tests\Refuses;
+use Velbrin\Core\Tests\Turns;
 use Velbrin\Core\Water\Hose;
 
 /** The same as the published formulas give with a pencil. */
 final class ByPublishedFormulasTest extends TestCase
 {
+    use Refuses;
+    use Turns;
+
     #[Test]
     public function friction_is_laminar_below_two_thousand_three_hundred_and_swamee_jain_above(): void
     {
@@ -44,6 +51,16 @@ final class ByPublishedFormulasTest extends TestCase
             $pipe = Pipe::of(12, 3, 1.5);
             self::assertEqualsWithDelta($headM, $pipe->lossM($flow / 3.6e6 / $pipe->boreM2()), 1e-6);
         }
+    }
+
+    #[Test]
+    public function an_edge_too_short_is_told_how_long_it_has_to_be(): void
+    {
+        $refused = fn (float $lengthMm): ?OutOfRange => self::refusal(fn (): float => WeirHead::plainEdge(10_000, $lengthMm));
+        $shortest = self::turning(fn (float $mm): bool => $refused($mm) === null, 500, 10);
+        // There the head is a third of the length.
+        self::assertEqualsWithDelta(10_000, WeirHead::plainFlowLh($shortest / 3, $shortest), 10);
+        self::assertStringContainsString((string) (int) ceil($shortest - 0.02), (string) $refused($shortest - 1)?->allowed);
     }
 
     #[Test]

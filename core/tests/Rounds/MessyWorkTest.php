@@ -9,6 +9,7 @@ use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Rounds\CrewDay;
+use Velbrin\Core\Rounds\AfterJob;
 use Velbrin\Core\Rounds\Disturbance;
 use Velbrin\Core\Rounds\KeepsClear;
 use Velbrin\Core\Rounds\Refusal;
@@ -116,6 +117,8 @@ final class MessyWorkTest extends TestCase
         // Two of 30 days: half of an even spread is 7.5 days.
         self::assertSame(7.5, Stagger::gap(30, 2));
         self::assertSame(122.0, Stagger::due(100, 30, [130]), 'eight days before the other one');
+        self::assertSame([3, 7, 14], array_values(AfterJob::locks('sand-topup')), 'the magnet, new animals, the bed');
+        self::assertSame([[7], []], [array_values(AfterJob::locks('sand-quarter')), AfterJob::locks('glass')]);
         self::assertSame(118.0, Stagger::due(100, 30, [120, 122, 124, 126, 128, 130]), 'never before six tenths of its life');
         self::assertSame(130.0, Stagger::due(100, 30, [122]), 'far enough already');
         self::assertSame(130.0, Stagger::due(100, 30, [122.5]));

@@ -131,6 +131,17 @@ final class RouteLimitsTest extends TestCase
     }
 
     #[Test]
+    public function places_nearer_than_half_a_kilometre_are_neighbours_and_cost_when_they_are_split(): void
+    {
+        // One at the depot, the other a little north on another day: what a little more way costs, and 15 where they are neighbours.
+        $price = fn (float $km): float => Week::of(
+            [self::day(), self::day(2)],
+            ['1@0' => [self::visit(1, 60)], '1@2' => [self::visit(2, 60, spot: self::north($km), dueDay: 2)]],
+        )->price();
+        self::assertEqualsWithDelta(15.0, $price(0.495) - $price(0.505), 0.1);
+    }
+
+    #[Test]
     public function a_visit_moves_to_the_day_on_which_it_costs_less(): void
     {
         // Due on day 0, it stands two days late; the neighbour 5 km north is on day 0.

@@ -62,6 +62,7 @@ final class InstrumentsTest extends TestCase
         self::assertSame(0.0, SandBed::short(0.6, [40, 50, 60], 30)->kgShort);
         self::assertEqualsWithDelta(7.2 * 1.7, SandBed::short(0.6, [20, 30, 16, 22, 2], 30, SandBed::LIVE_KG_L)->kgShort, 1e-9);
 
+        self::assertEqualsWithDelta(1000 * 35 / 38.5, MeasuredVolume::bySalt(1, 34, 35)->litres, 1e-9, 'of a salt nobody has named');
         // The salt that a correction asks for measures the litres it was computed for.
         $salt = SalinityCorrection::of(512, 34, 35, 40)->saltKg;
         $measured = MeasuredVolume::bySalt($salt, 34, 35);
