@@ -6,12 +6,17 @@ namespace Velbrin\Core\Tests\Measure;
 
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Chemistry\Band;
 use Velbrin\Core\Chemistry\Parameter;
 use Velbrin\Core\Chemistry\ReadingFinding;
 use Velbrin\Core\Chemistry\Standing;
+use Velbrin\Core\Measure\Basis;
+use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
+use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Measure\Units;
 
 /** No verdict hides behind rounding (C-61). */
@@ -48,5 +53,23 @@ final class ResolutionTest extends TestCase
             band: Band::around(8, 9.5),
         );
         self::assertStringContainsString('7.96', (string) $finding?->what->in(Units::metric()));
+    }
+
+    #[Test]
+    public function what_was_answered_to_a_finding_hangs_on_a_key_that_never_changes(): void
+    {
+        $finding = fn (?string $subject): Finding => Finding::of(
+            severity: Severity::Watch,
+            rule: 'B-2',
+            about: 'access',
+            what: Sentence::of(Phrase::PassesWithToSpare, ['piece' => 'tank', 'name' => 'door', 'slack' => 'little']),
+            why: Sentence::of(Phrase::PassesWithToSpare, ['piece' => 'tank', 'name' => 'door', 'slack' => 'little']),
+            remedy: null,
+            basis: Basis::Measured,
+            subject: $subject,
+        )->answering('access-narrow');
+        // Stored beside waivers and answers: another key would ask again what somebody has answered.
+        self::assertSame('access-narrow', $finding(null)->key());
+        self::assertSame('access-narrow:1c69db4ab50c', $finding('passage-7')->key());
     }
 }
