@@ -192,7 +192,7 @@ final class StageGateTest extends TestCase
             self::assertSame(min(8, max(2, (int) ceil($kg / 50))), $set->persons, "{$kg} kg");
             $persons[] = $set->persons;
         }
-        self::assertGreaterThan(4, count(array_unique($persons)));
+        self::assertGreaterThan(3, count(array_unique($persons)));
         self::assertSame(8, max($persons), 'more find no hold: an aid lifts it');
     }
 
