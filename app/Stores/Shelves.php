@@ -25,9 +25,6 @@ use Velbrin\Core\Rounds\Spot;
 /** What lies where, how much of it must, and what is good: the reader between stores and the core's question of spares (R-40). */
 final class Shelves implements WithinReach
 {
-    /** A spare is there when one fails, so often. */
-    public const LEVEL = 0.95;
-
     /** @var array<int, int>|null days by supplier, read once */
     private ?array $took = null;
 
@@ -138,7 +135,7 @@ final class Shelves implements WithinReach
         $lead = $this->leadDays($part);
         try {
             $yearly = Renewal::yearly($scale, $rates->of(Assumed::Shape), $months === null ? null : $months / 12);
-            $stock = SpareStock::of($fleet, $yearly, $lead, self::LEVEL);
+            $stock = SpareStock::of($fleet, $yearly, $lead);
         } catch (OutOfRange) {
             return null;
         }

@@ -13,9 +13,6 @@ use Velbrin\Core\Moves\Load\Vehicle;
 /** The truck from above, to scale, mm from its bulkhead and its left side. */
 final readonly class MoveTruckView
 {
-    /** What a usual ratchet gives in the strap, N. */
-    private const RATCHET_N = 3500.0;
-
     /**
      * @param  list<StowedView>  $stowed
      * @param  list<string>  $left
@@ -65,7 +62,7 @@ final readonly class MoveTruckView
             frontKg: $stowage->frontKg,
             rearKg: $stowage->rearKg,
             leftPercent: 100 * $stowage->leftShare,
-            straps: $load > 0 ? Straps::count($load, self::RATCHET_N) : 0,
+            straps: $load > 0 ? Straps::count($load) : 0,
             oldMostL: $oldMostL,
         );
     }

@@ -13,7 +13,6 @@ use App\Rounds\Vehicle;
 use App\Stores\MoveStock;
 use App\Stores\Part;
 use App\Stores\ReadyFor;
-use App\Stores\Shelves;
 use App\Stores\Stock;
 use App\Stores\StockMove;
 use App\Stores\StockPlace;
@@ -33,6 +32,7 @@ use Inertia\Inertia;
 use Inertia\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Risk\SpareStock;
 
 /** Parts where they lie, what must lie there, what is wanted, who owes whom (R-40 … R-44, X-13). */
 final class StoreController
@@ -52,7 +52,7 @@ final class StoreController
             'uses' => collect(ReadyFor::cases())->mapWithKeys(fn (ReadyFor $r): array => [$r->value => $r->label()]),
             'states' => collect(StockState::cases())->mapWithKeys(fn (StockState $s): array => [$s->value => $s->label()]),
             'suppliers' => Supplier::query()->current()->orderBy('name')->pluck('name', 'id'),
-            'levelPct' => 100 * Shelves::LEVEL,
+            'levelPct' => 100 * SpareStock::USUAL_LEVEL,
             'mayKeep' => $user->can('keep', Part::class),
         ]);
     }

@@ -13,6 +13,9 @@ use Velbrin\Core\Measure\OutOfRange;
  */
 final readonly class SpareStock
 {
+    /** A spare is there when one fails, so often, where nobody asks for more. */
+    public const USUAL_LEVEL = 0.95;
+
     private const DAYS_A_YEAR = 365.0;
 
     /** A larger demand is no shelf any more. */
@@ -33,7 +36,7 @@ final readonly class SpareStock
      *
      * @throws OutOfRange
      */
-    public static function of(float $count, float $failuresPerUnitYear, float $leadDays, float $serviceLevel): self
+    public static function of(float $count, float $failuresPerUnitYear, float $leadDays, float $serviceLevel = self::USUAL_LEVEL): self
     {
         Guard::notNegative('count', $count);
         Guard::notNegative('failuresPerUnitYear', $failuresPerUnitYear);

@@ -179,6 +179,7 @@ final class StowageTest extends TestCase
         self::assertSame(2, Straps::count(400, 3500));
         self::assertSame(1, Straps::count(342, 3500));
         self::assertSame(2, Straps::count(343, 3500));
+        self::assertSame([1, 2], [Straps::count(342), Straps::count(343)], 'a usual ratchet');
         // (0.5 − 0.3) · 400 · 9.81 · 1.1 / 2100 = 0.41
         self::assertSame(1, Straps::count(400, 3500, forward: false));
         // To a side half its weight pulls, a tenth more counted in: one strap holds 2·0.3·3500 / (0.2·9.81·1.1) = 973 kg.

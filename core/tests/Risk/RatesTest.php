@@ -48,6 +48,14 @@ final class RatesTest extends TestCase
     }
 
     #[Test]
+    public function a_spare_is_there_in_nineteen_of_twenty_cases_where_nobody_asks_for_more(): void
+    {
+        // One is enough while the chance that none fails meanwhile is 0.95.
+        $stock = fn (float $demand): int => SpareStock::of(1, $demand, 365)->stock;
+        self::assertSame([1, 2], [$stock(-log(0.951)), $stock(-log(0.949))]);
+    }
+
+    #[Test]
     public function what_nobody_said_wears_as_most_things_do(): void
     {
         self::assertEqualsWithDelta(1 - exp(-(0.5 ** 2.5)), FailureChance::of(0, 2, 4), 1e-12);

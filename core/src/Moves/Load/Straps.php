@@ -21,6 +21,9 @@ final class Straps
     private const FRICTION = 0.3;
 
     /** For the direction of travel, and the others. */
+    /** What a usual ratchet gives in the strap, N. */
+    private const RATCHET_N = 3500.0;
+
     private const SAFETY = ['forward' => 1.25, 'side' => 1.1];
 
     /**
@@ -31,7 +34,7 @@ final class Straps
      */
     public static function count(
         float $kg,
-        float $tensionN,
+        float $tensionN = self::RATCHET_N,
         float $angleDeg = 90.0,
         bool $forward = true,
         float $friction = self::FRICTION,
