@@ -17,6 +17,7 @@ use App\Team\User;
 use Carbon\CarbonImmutable;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Moves\Brief\Box;
 use Velbrin\Core\Moves\Brief\Boxing;
 use Velbrin\Core\Moves\Brief\CarryList;
 use Velbrin\Core\Moves\Brief\Fate;
@@ -32,15 +33,6 @@ use Velbrin\Core\Moves\Day\MoveDay;
 /** What the pages of a move show: what is known, what can be said of it, and how its day stands. */
 final class MoveDesk
 {
-    /** A usual box, where none is planned yet: L, and its inside length. */
-    private const BOX_L = 28.0;
-
-    private const BOX_MM = 600.0;
-
-    private const BOX_WIDE_MM = 400.0;
-
-    private const REEF_C = 25.0;
-
     /**
      * The move is loaded with from, to and system.
      *
@@ -134,10 +126,10 @@ final class MoveDesk
         }
         $boxing = Boxing::of(
             $brief->animals,
-            $brief->boxes[0]->litres ?? self::BOX_L,
-            $brief->boxes[0]->lengthMm ?? self::BOX_MM,
-            $brief->waters->old['temperature'] ?? self::REEF_C,
-            wideMm: $brief->boxes[0]->widthMm ?? self::BOX_WIDE_MM,
+            $brief->boxes[0]->litres ?? Box::USUAL_L,
+            $brief->boxes[0]->lengthMm ?? Box::USUAL_LONG_MM,
+            $brief->waters->old['temperature'] ?? Boxing::REEF_C,
+            wideMm: $brief->boxes[0]->widthMm ?? Box::USUAL_WIDE_MM,
         );
 
         return ['boxes' => $boxing->boxes, 'left' => $boxing->left, 'proven' => $boxing->isProven];

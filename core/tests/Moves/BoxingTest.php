@@ -8,10 +8,13 @@ use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Velbrin\Core\Moves\Brief\Animal;
 use Velbrin\Core\Moves\Brief\Boxing;
+use Velbrin\Core\Tests\Turns;
 
 /** Who rides with whom: nobody with whom it must not, no box too full, as few boxes as may be. */
 final class BoxingTest extends TestCase
 {
+    use Turns;
+
     /** @param  array<string, mixed>  $with */
     private static function animal(string $id, ?float $cm, array $with = []): Animal
     {
@@ -42,6 +45,19 @@ final class BoxingTest extends TestCase
         ], 28, 600);
         self::assertSame([['corals'], ['tang'], ['pair', 'chromis'], ['zoanthids']], $boxing->boxes);
         self::assertSame([[], 4, true], [$boxing->left, $boxing->bound, $boxing->isProven]);
+    }
+
+    #[Test]
+    public function a_usual_box_is_400_mm_wide_and_a_usual_reef_has_25_degrees(): void
+    {
+        $animals = [self::animal('tang', 16), self::animal('pair', 6, ['count' => 2]), self::animal('corals', null, ['coral' => true])];
+        self::assertEquals(Boxing::of($animals, 28, 600, 25, 35, 400), Boxing::of($animals, 28, 600));
+        $least = fn (?float $tempC): float => self::turning(fn (float $litres): bool => Boxing::of(
+            ...['animals' => [self::animal('tang', 20)], 'boxL' => $litres, 'insideMm' => 600],
+            ...$tempC === null ? [] : ['tempC' => $tempC],
+        )->left === [], 100, 1);
+        self::assertEqualsWithDelta($least(25.0), $least(null), 1e-6);
+        self::assertGreaterThan($least(null), $least(26.0), 'in warm water it breathes more');
     }
 
     #[Test]

@@ -10,6 +10,13 @@ use Velbrin\Core\Moves\OldWater;
 /** A box that animals ride in. */
 final readonly class Box
 {
+    /** Of a usual one, where nobody has said: litres, and inside along and across, mm. */
+    public const USUAL_L = 28.0;
+
+    public const USUAL_LONG_MM = 600.0;
+
+    public const USUAL_WIDE_MM = 400.0;
+
     /**
      * @param  float  $airLMin  blown in; 0: none
      * @param  float|null  $airHours  of its battery when warm; null: mains or nobody has said

@@ -27,11 +27,11 @@ final class Boxing
     /** Of a coral, with room not to touch. */
     private const CORAL_L = 2.0;
 
+    /** Of a reef, where nobody has read it. */
+    public const REEF_C = 25.0;
+
     /** A box is so much longer inside than its longest fish. */
     private const LENGTHS = 1.5;
-
-    /** Of a usual box, inside. */
-    private const WIDE_MM = 400.0;
 
     /** @var list<list<string>> ids by box */
     public array $boxes = [];
@@ -68,9 +68,9 @@ final class Boxing
         array $animals,
         float $boxL,
         float $insideMm,
-        float $tempC = 25.0,
+        float $tempC = self::REEF_C,
         float $salinity = 35.0,
-        float $wideMm = self::WIDE_MM,
+        float $wideMm = Box::USUAL_WIDE_MM,
     ): self {
         $floorM2 = Guard::positive('insideMm', $insideMm) * Guard::positive('wideMm', $wideMm) / 1e6;
         $boxing = new self(Guard::positive('boxL', $boxL), $floorM2);

@@ -143,10 +143,10 @@ final class MoveReader
         $read = new Box(
             id: $one->text('id'),
             label: $one->textOrNull('label') ?? 'box',
-            litres: $one->number('litres', 0.5, 28.0),
+            litres: $one->number('litres', 0.5, Box::USUAL_L),
             wall: $one->choiceOrNull('wall', BoxWall::class) ?? BoxWall::Bin,
-            lengthMm: $one->number('lengthMm', 50, 600.0),
-            widthMm: $one->number('widthMm', 50, 400.0),
+            lengthMm: $one->number('lengthMm', 50, Box::USUAL_LONG_MM),
+            widthMm: $one->number('widthMm', 50, Box::USUAL_WIDE_MM),
             heightMm: $one->number('heightMm', 50, 320.0),
             tareKg: $one->number('tareKg', 0, 2.0),
             airLMin: $one->number('airLMin', 0, 0.0),
