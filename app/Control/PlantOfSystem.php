@@ -16,6 +16,7 @@ use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\PlanSheet;
 use Velbrin\Core\Chemistry\Parameter;
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Plant\Device;
 use Velbrin\Core\Control\Plant\PlantFacts;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Risk\Community;
@@ -243,6 +244,9 @@ final class PlantOfSystem
         if ($item->watts === null) {
             $this->assumed[] = "{$item->name} draws nothing, since nobody wrote its watts down";
         }
+        if ($item->job === Job::Chiller && $item->watts !== null) {
+            $this->assumed[] = sprintf('%s takes out %.0f W, by what it draws', $item->name, Device::coolsByDraw($item->watts));
+        }
         $number = fn (string $key): float => is_numeric($rule[$key] ?? null) ? (float) $rule[$key] : 0.0;
 
         return array_filter([
@@ -250,6 +254,7 @@ final class PlantOfSystem
             'in' => $this->water($item, $hasSump),
             'watts' => $item->watts ?? 0.0,
             'thermostatC' => $item->job === Job::Heater ? $item->stopsItselfC() : null,
+            'coolsW' => $item->job === Job::Chiller ? Device::coolsByDraw($item->watts ?? 0.0) : null,
             'litresPerH' => match ($item->job) {
                 Job::ReturnPump => $facts->knows(F::FlowLh) ? $facts->number(F::FlowLh) : 0.0,
                 Job::TopOff => $number('litresPerH'),

@@ -97,6 +97,8 @@ final class BreakTest extends TestCase
         $run = $this->play([], 1);
         self::assertContains('no fish, since nobody has weighed them', $run['assumed']);
         self::assertContains('lamps from 10:00 on, since none hangs on this controller', $run['assumed']);
+        $this->system->items()->where('job', 'heater')->update(['job' => 'chiller', 'name' => 'Chiller']);
+        self::assertContains('Chiller takes out 750 W, by what it draws', $this->play([], 1)['assumed']);
         $this->system->update(['facts' => array_diff_key($this->system->facts, ['winterC' => 1])]);
         self::assertContains('the room stands at 21 °C', $this->play([], 1)['assumed']);
         $bare = System::query()->create(['site_id' => $this->system->site_id, 'name' => 'Bare', 'kind' => 'reef', 'regime' => 'natural',

@@ -7,6 +7,7 @@ namespace Velbrin\Core\Tests\Control;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Velbrin\Core\Chemistry\Carbonate;
+use Velbrin\Core\Control\Plant\Device;
 use Velbrin\Core\Control\Plant\PlantReader;
 use Velbrin\Core\Control\Plant\Run;
 use Velbrin\Core\Control\Plant\Simulation;
@@ -186,9 +187,11 @@ final class RunFiguresTest extends TestCase
             return 25 - $run->trace[count($run->trace) - 1]['displayC'];
         };
         $kPerW = 3600 / (200 * 1.0233 * 3990);
-        self::assertEqualsWithDelta(250 * $kPerW, $fallsK([]), 0.01);
+        self::assertEqualsWithDelta(0.0, $fallsK([]), 1e-9, 'what nobody has said is not counted');
+        self::assertEqualsWithDelta(250 * $kPerW, $fallsK(['coolsW' => Device::coolsByDraw(100)]), 0.01);
         self::assertEqualsWithDelta(180 * $kPerW, $fallsK(['coolsW' => 180]), 0.01);
-        self::assertEqualsWithDelta((250 - 30) * $kPerW, $fallsK(['heatShare' => 0.3]), 0.01, 'its pump stands beside the water');
+        // Its pump stands beside the water.
+        self::assertEqualsWithDelta((250 - 30) * $kPerW, $fallsK(['coolsW' => 250, 'heatShare' => 0.3]), 0.01);
     }
 
     #[Test]

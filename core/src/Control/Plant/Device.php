@@ -10,7 +10,7 @@ use Velbrin\Core\Control\Job;
 final readonly class Device
 {
     /** Heat a chiller takes out for each watt it draws, where nobody has said. */
-    public const CHILLER_FACTOR = 2.5;
+    private const CHILLER_FACTOR = 2.5;
 
     /**
      * @param  Body  $body  the water it stands in or adds to
@@ -38,6 +38,12 @@ final readonly class Device
         public float $caMgPerMl = 0.0,
         public ?float $vesselMl = null,
     ) {
+    }
+
+    /** What a chiller takes out by what it draws, W: counted where only that is known, and whoever counts it says so. */
+    public static function coolsByDraw(float $watts): float
+    {
+        return self::CHILLER_FACTOR * $watts;
     }
 
     /** Where nobody has said: a lamp hangs above its water, a compressor warms the room, everything else counts as under water. */

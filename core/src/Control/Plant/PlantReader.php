@@ -195,13 +195,12 @@ final class PlantReader
     private static function device(Fields $given): Device
     {
         $job = $given->choice('job', Job::class);
-        $watts = $given->number('watts', 0.0, 0.0);
         $read = new Device(
             job: $job,
             body: $given->choice('in', Body::class),
-            watts: $watts,
+            watts: $given->number('watts', 0.0, 0.0),
             heatShare: $given->number('heatShare', 0.0, Device::heatShareOf($job)),
-            coolsW: $given->number('coolsW', 0.0, $job === Job::Chiller ? Device::CHILLER_FACTOR * $watts : 0.0),
+            coolsW: $given->number('coolsW', 0.0, 0.0),
             thermostatC: $given->numberOrNull('thermostatC'),
             litresPerH: $given->number('litresPerH', 0.0, 0.0),
             mlPerMin: $given->number('mlPerMin', 0.0, 0.0),
