@@ -1932,7 +1932,7 @@ return [
     [
         'name' => 'cooler water cools as much as it likes',
         'file' => 'core/src/Emergency/CoolByChange.php',
-        'from' => '$drop = min(self::MOST_KH, $tempC - $toC);',
+        'from' => '$drop = min(TemperatureCourse::MOST_KH, $tempC - $toC);',
         'to' => '$drop = $tempC - $toC;',
         'tests' => 'core/tests/Emergency/CoolByChangeTest.php',
     ],

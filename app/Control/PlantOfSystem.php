@@ -15,6 +15,7 @@ use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\PlanSheet;
 use Velbrin\Core\Chemistry\Parameter;
+use Velbrin\Core\Chemistry\ReadingUnit;
 use Velbrin\Core\Control\Job;
 use Velbrin\Core\Control\Plant\Device;
 use Velbrin\Core\Control\Plant\PlantFacts;
@@ -28,8 +29,6 @@ final class PlantOfSystem
     private const ROOM_C = 21.0;
 
     private const LIT_FROM_MIN = 600.0;
-
-    private const DKH_PER_MEQ = 2.8;
 
     /** @var list<string> what the run takes for granted */
     public array $assumed = [];
@@ -185,7 +184,7 @@ final class PlantOfSystem
             'salinity' => LastRead::of($this->system, Parameter::Salinity) ?? $facts->number(F::Salinity),
             'sumpMm' => PlantFacts::startsMm($facts),
             'storeL' => $store,
-            'alkMeqL' => $alk === null ? null : $alk / self::DKH_PER_MEQ,
+            'alkMeqL' => $alk === null ? null : $alk / ReadingUnit::DKH_PER_MEQ,
             'ph' => $ph ?? 8.2,
         ], fn (?float $v): bool => $v !== null);
     }

@@ -189,7 +189,7 @@ final class IncidentDesk
     /**
      * Back to its set point from what was read last, where that is a degree or more below (E-11).
      *
-     * @return array{hours: float|null, onMinPerH: float, neededW: float, heaterW: float, overshoots: bool}|null
+     * @return array{hours: float|null, onMinPerH: float, neededW: float, heaterW: float, mostKh: float, overshoots: bool}|null
      *
      * @throws OutOfRange
      */
@@ -213,6 +213,7 @@ final class IncidentDesk
             'onMinPerH' => $rewarm->onMinPerH,
             'neededW' => $rewarm->neededW,
             'heaterW' => $tank->heatersW(),
+            'mostKh' => Rewarm::MOST_KH,
             'overshoots' => $rewarm->overshoots(),
         ];
     }

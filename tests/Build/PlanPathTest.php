@@ -44,6 +44,12 @@ final class PlanPathTest extends TestCase
         self::assertStringContainsString('Allowed', $wrong['answers']['errors']['heightMm']);
         self::assertSame(99999, $plan->refresh()->draft['values']['heightMm'], 'kept as typed');
 
+        $planner->update(['unit_system' => 'us']);
+        $weir = ['flowLh' => 3000, 'weirLengthMm' => 400, 'weirBelowRimMm' => 60, 'weirGapsMm' => 401];
+        $gaps = $send(['lengthMm' => 1200, 'widthMm' => 600, 'heightMm' => 550, ...$weir], 3);
+        $says = "Must be at most the edge's length, 15.75\u{a0}in.";
+        self::assertSame($says, $gaps['answers']['errors']['weirGapsMm'], 'in the unit of who reads');
+
         $late = $send(['lengthMm' => 1], 2);
         self::assertTrue($late['conflict']);
         self::assertSame(1200, $plan->refresh()->draft['values']['lengthMm'], 'a stale window overwrites nothing');

@@ -206,6 +206,7 @@ final class BreakTest extends TestCase
         self::assertContains('what grows uses the alkalinity that is given in a day', $runs['assumed']);
         $last = fn (array $run): float => end($run['trace'])['alkMeqL'];
         self::assertEqualsWithDelta(8.4 / 2.8, $last($runs), 0.1, 'given and used are one; what evaporates leaves the rest stronger');
+        self::assertEqualsWithDelta(8.4, $runs['trace'][0]['alkDkh'], 0.05, 'shown as it is read');
         $dead = $this->play([['kind' => 'load-dead', 'of' => $outlets[2]->key(), 'from_h' => 0]], 48);
         // 216 meq a day are missing in the water of the system.
         $waters = PlantFacts::of(Facts::of(SystemBrief::running($this->system)), 21.0);

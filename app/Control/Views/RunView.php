@@ -8,6 +8,7 @@ use App\House\Views\FindingView;
 use App\House\Views\FrameView;
 use App\House\Views\SectionView;
 use Velbrin\Core\Build\Section;
+use Velbrin\Core\Chemistry\ReadingUnit;
 use Velbrin\Core\Control\Plant\FaultKind;
 use Velbrin\Core\Control\Plant\Happening;
 use Velbrin\Core\Control\Plant\Repeated;
@@ -87,7 +88,7 @@ final readonly class RunView
         }
 
         return new self(
-            trace: $run->trace,
+            trace: array_map(self::point(...), $run->trace),
             happened: array_map(fn (Repeated $r): array => [
                 'h' => $r->first->atS / 3600,
                 'untilH' => $r->untilS / 3600,
@@ -105,6 +106,19 @@ final readonly class RunView
             section: $section === null || $frames === [] ? null : SectionView::of($section, $units),
             frames: $section === null ? [] : FrameView::all($frames, $section, $units),
         );
+    }
+
+    /**
+     * A point of the trace with its alkalinity as it is read, dKH.
+     *
+     * @param  array<string, float|null>  $point
+     * @return array<string, float|null>
+     */
+    private static function point(array $point): array
+    {
+        $alkMeqL = $point['alkMeqL'] ?? null;
+
+        return [...$point, 'alkDkh' => $alkMeqL === null ? null : $alkMeqL * ReadingUnit::DKH_PER_MEQ];
     }
 
     private static function label(?string $kind): string

@@ -166,6 +166,6 @@ final readonly class AnswersView
                 '.';
         }
 
-        return ucfirst($error->allowed === '' ? $error->message : 'must be '.$error->allowed).'.';
+        return ucfirst($error->allowed === '' ? $error->said->in($units) : 'must be '.$error->allows->in($units)).'.';
     }
 }

@@ -214,7 +214,7 @@ final class Values
                 $task->reason === 'ammonia',
             );
         } catch (OutOfRange $e) {
-            return Outcome::refused("That cannot be: {$e->field} must be {$e->allowed}.");
+            return Outcome::refused("That cannot be: {$e->field} must be {$e->allows->in($units)}.");
         }
         $say = fn (Finding $f): string => $f->what->in($units).'. '.($f->remedy?->in($units) ?? $f->why->in($units));
         $bad = array_values(array_filter($check->findings, fn (Finding $f): bool => $f->severity === Severity::Fix));

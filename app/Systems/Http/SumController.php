@@ -130,7 +130,7 @@ final class SumController
                 ? $e->field
                 : $fields[0]->key;
 
-            return [[], [$key => 'This cannot be: it must be '.$e->allowed.'.']];
+            return [[], [$key => 'This cannot be: it must be '.$e->allows->in($units).'.']];
         }
     }
 }

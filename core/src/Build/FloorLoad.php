@@ -6,7 +6,9 @@ namespace Velbrin\Core\Build;
 
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Hydraulics\Pipe;
+use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Quantity;
 
 /**
  * What the stand asks of the floor and the word for it (B-10, B-11): the uniform load with the same bending moment,
@@ -80,7 +82,7 @@ final readonly class FloorLoad
                     1000 * $from,
                     Phrase::AtMostHalfTheSpan,
                     [
-                        'limit' => sprintf('%.0f', 500 * $span),
+                        'limit' => Quantity::of(500 * $span, Kind::Length),
                     ],
                 );
             }

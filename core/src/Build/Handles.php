@@ -82,7 +82,8 @@ final readonly class Handles
     private function lamps(): array
     {
         $handles = $at = [];
-        foreach (Section::lamps($this->facts) as $n => $lamp) {
+        $height = PlanTables::all()['lamps']->column('aboveRimMm');
+        foreach (Section::lamps($this->facts) as $lamp) {
             $row = $lamp['row'];
             if (
                 $row === null ||
@@ -105,8 +106,8 @@ final readonly class Handles
                 axis: 'y',
                 sign: -1,
                 valueMm: $lamp['aboveRimMm'],
-                leastMm: 1,
-                mostMm: 3000,
+                leastMm: $height->least,
+                mostMm: $height->most,
             );
         }
 

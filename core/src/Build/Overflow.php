@@ -6,7 +6,9 @@ namespace Velbrin\Core\Build;
 
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Hydraulics\Crest;
+use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Quantity;
 
 /** The weir at the planned flow. Depths in mm below the rim. */
 final readonly class Overflow
@@ -42,7 +44,7 @@ final readonly class Overflow
                 $facts->number(F::WeirBelowRimMm),
                 Phrase::MoreThanTheWaterOver,
                 [
-                    'limit' => sprintf('%.0f', ceil($head - $crest->fallMm / 2)),
+                    'limit' => Quantity::of(ceil($head - $crest->fallMm / 2), Kind::Length),
                 ],
             );
         }
@@ -92,7 +94,7 @@ final readonly class Overflow
                 F::WeirGapsMm->value,
                 $gaps,
                 Phrase::AtMostTheEdgesLength,
-                ['length' => (string) $length],
+                ['length' => Quantity::of($length, Kind::Length)],
             );
         }
 

@@ -6,7 +6,9 @@ namespace Velbrin\Core\Build;
 
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Hydraulics\WeirHead;
+use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Vessel\Vessel;
 
 /** The sump running: chambers in flow order with their levels (B-30). */
@@ -62,7 +64,7 @@ final readonly class SumpWater
                 F::ReturnLevelMm->value,
                 $level,
                 Phrase::BelowTheSumpsRim,
-                ['rim' => (string) $rim],
+                ['rim' => Quantity::of($rim, Kind::Length)],
             );
         }
 
@@ -85,7 +87,7 @@ final readonly class SumpWater
                 F::PumpMinLevelMm->value,
                 $pumpMin,
                 Phrase::BelowTheRunningLevel,
-                ['level' => (string) $level],
+                ['level' => Quantity::of($level, Kind::Length)],
             );
     }
 
@@ -166,7 +168,7 @@ final readonly class SumpWater
                     "chambers.{$i}.baffleMm",
                     $chamber->baffleMm,
                     Phrase::BelowTheRimMm,
-                    ['rim' => (string) $rim],
+                    ['rim' => Quantity::of($rim, Kind::Length)],
                 );
             }
             $taken += $chamber->lengthMm + $baffle;
@@ -176,7 +178,7 @@ final readonly class SumpWater
                     $chamber->lengthMm,
                     Phrase::ShortEnoughToLeaveAReturn,
                     [
-                        'insideLength' => sprintf('%.0f', $insideLength),
+                        'insideLength' => Quantity::of($insideLength, Kind::Length),
                     ],
                 );
             }
@@ -202,8 +204,8 @@ final readonly class SumpWater
                     $edge,
                     Phrase::LowEnoughThatItsWater,
                     [
-                        'limit' => sprintf('%.0f', ceil($level)),
-                        'rim' => sprintf('%.0f', $rim),
+                        'limit' => Quantity::of(ceil($level), Kind::Length),
+                        'rim' => Quantity::of($rim, Kind::Length),
                     ],
                 );
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Build;
 
+use OutOfBoundsException;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Quantity;
 
@@ -24,6 +25,17 @@ final readonly class TableSpec
         public int $most,
         public array $columns,
     ) {
+    }
+
+    /** @throws OutOfBoundsException for a column it does not have */
+    public function column(string $key): ColumnSpec
+    {
+        foreach ($this->columns as $column) {
+            if ($column->key === $key) {
+                return $column;
+            }
+        }
+        throw new OutOfBoundsException("{$this->key} has no column {$key}");
     }
 
     /**
@@ -133,7 +145,7 @@ final readonly class TableSpec
                 $at,
                 (float) $value,
                 Phrase::LeastToMost,
-                ['least' => (string) $column->least, 'most' => (string) $column->most],
+                ['least' => Quantity::of($column->least, $column->kind), 'most' => Quantity::of($column->most, $column->kind)],
                 least: Quantity::of($column->least, $column->kind),
                 most: Quantity::of($column->most, $column->kind),
             );

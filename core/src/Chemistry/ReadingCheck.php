@@ -20,7 +20,7 @@ final class ReadingCheck
                 'value',
                 $value,
                 Phrase::LeastToMost,
-                ['least' => (string) $least, 'most' => (string) $most],
+                ['least' => Quantity::of($least, $parameter->kind()), 'most' => Quantity::of($most, $parameter->kind())],
                 least: Quantity::of($least, $parameter->kind()),
                 most: Quantity::of($most, $parameter->kind()),
             );

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Emergency;
 
+use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Quantity;
 
 /**
  * Hours left until a limit, running from now and put right by each reading (E-3): the computed course starts anew at what was read, and two
@@ -58,7 +60,7 @@ final readonly class Clock
                     "readings.{$i}.atH",
                     $reading['atH'],
                     Phrase::AtMost,
-                    ['nowH' => (string) $nowH],
+                    ['nowH' => Quantity::of($nowH, Kind::Hours)],
                 );
             }
             $last = $reading['atH'] >= $last['atH'] ? $reading : $last;

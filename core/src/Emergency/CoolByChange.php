@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Emergency;
 
+use Velbrin\Core\Heat\TemperatureCourse;
 use Velbrin\Core\Measure\Guard;
 use Velbrin\Core\Measure\OutOfRange;
 
 /** Down from heat by a change with water that is cooler and else the same, no faster than 1 °C an hour (E-7). */
 final readonly class CoolByChange
 {
-    private const MOST_KH = 1.0;
-
     /** So far above its set point a change is worth the work, °C. */
     private const WARM_K = 0.5;
 
@@ -61,7 +60,7 @@ final readonly class CoolByChange
         Guard::positive('volumeL', $volumeL);
         Guard::within('tempC', $tempC, 0, 45);
         Guard::within('freshC', $freshC, 0, 45);
-        $drop = min(self::MOST_KH, $tempC - $toC);
+        $drop = min(TemperatureCourse::MOST_KH, $tempC - $toC);
         if ($drop <= 0 || $tempC - $freshC < self::WARM_K || $tempC - $freshC < $drop) {
             return null;
         }

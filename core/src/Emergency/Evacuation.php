@@ -32,6 +32,9 @@ final readonly class Evacuation
 
     private const INSIDE_MM = 550.0;
 
+    /** Box and tank are this near when its animals go back. */
+    public const NEAR_K = 1.0;
+
     /** To catch one fish, to lift one coral, to fill a box: minutes, house values. */
     private const FISH_MIN = 3.0;
 
@@ -95,6 +98,7 @@ final readonly class Evacuation
             return: Sentence::of(Phrase::BackInWhen, [
                 'low' => Quantity::of($tank->lowC, Kind::Temperature),
                 'high' => Quantity::of($tank->highC, Kind::Temperature),
+                'near' => Quantity::of(self::NEAR_K, Kind::TemperatureChange),
             ]),
         );
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Emergency;
 
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Sentence;
 
 /**
@@ -134,6 +136,7 @@ final readonly class FirstThree
         $parts = ['board' => $board, 'stop' => $stop, 'drains' => $this->own->drains ?? 'each valve beside its vessel'];
         // People end their words with a full stop, or not; the sentence has its own.
         $parts = array_map(fn (string $words): string => rtrim($words, " .\n"), $parts);
+        $parts['most'] = Quantity::of(Rewarm::MOST_KH, Kind::TemperatureChange);
         $dry = Sentence::of(Phrase::OnlyFromADryPlace);
         $says = match ($code) {
             'touch-nothing' => Phrase::TouchNothingWet,

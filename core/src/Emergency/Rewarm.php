@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Emergency;
 
+use Velbrin\Core\Heat\TemperatureCourse;
 use Velbrin\Core\Measure\Guard;
+use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Seawater\Seawater;
 
 /**
@@ -14,7 +17,7 @@ use Velbrin\Core\Seawater\Seawater;
  */
 final readonly class Rewarm
 {
-    public const MOST_KH = 1.0;
+    public const MOST_KH = TemperatureCourse::MOST_KH;
 
     /** A thermostat stops so long after the water has got there. */
     private const LAG_H = 5 / 60;
@@ -70,7 +73,7 @@ final readonly class Rewarm
         Guard::notNegative('heaterW', $heaterW);
         Guard::within('mostKh', $mostKh, 0.01, self::MOST_KH);
         if ($toC < $fromC) {
-            throw OutOfRange::number('toC', $toC, Phrase::AtLeastWhereItStands, ['fromC' => (string) $fromC]);
+            throw OutOfRange::number('toC', $toC, Phrase::AtLeastWhereItStands, ['fromC' => Quantity::of($fromC, Kind::Temperature)]);
         }
         $heatWhK = (Seawater::NEAR_J_PER_L_K * $volumeL) / 3600;
         $loss = fn (float $tempC): float => $uaWK * ($tempC - $roomC);

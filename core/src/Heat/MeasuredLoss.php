@@ -53,7 +53,7 @@ final readonly class MeasuredLoss
         float $roomC,
     ): self {
         if ($hours < self::LEAST_HOURS) {
-            throw OutOfRange::number('hours', $hours, Phrase::AtLeast, ['leastHours' => (string) self::LEAST_HOURS]);
+            throw OutOfRange::number('hours', $hours, Phrase::AtLeast, ['leastHours' => Quantity::of(self::LEAST_HOURS, Kind::Hours)]);
         }
         Guard::notNegative('heaterW', $heaterW);
         Guard::within('dutyPct', $dutyPct, 0, 100);
@@ -66,7 +66,7 @@ final readonly class MeasuredLoss
                 $roomC,
                 Phrase::AtMostASmallerDifferenceSays,
                 [
-                    'limit' => sprintf('%.1f', $tempC - self::LEAST_DIFFERENCE_K),
+                    'limit' => Quantity::of($tempC - self::LEAST_DIFFERENCE_K, Kind::Temperature),
                 ],
             );
         }
@@ -78,7 +78,10 @@ final readonly class MeasuredLoss
                 $evaporationLd,
                 Phrase::LessThanItWouldCarryOff,
                 [
-                    'limit' => sprintf('%.1f', ((($heaterW * $dutyPct) / 100 + $otherW) * 86.4) / Evaporation::heatKjKg($tempC)),
+                    'limit' => Quantity::of(
+                        ((($heaterW * $dutyPct) / 100 + $otherW) * 86.4) / Evaporation::heatKjKg($tempC),
+                        Kind::DailyVolume,
+                    ),
                 ],
             );
         }
@@ -130,7 +133,7 @@ final readonly class MeasuredLoss
                 'hours',
                 $hours,
                 Phrase::AtLeast2,
-                ['leastCoolingHours' => (string) self::LEAST_COOLING_HOURS],
+                ['leastCoolingHours' => Quantity::of(self::LEAST_COOLING_HOURS, Kind::Hours)],
             );
         }
         Guard::within('fromC', $fromC, 0, 45);
@@ -143,7 +146,7 @@ final readonly class MeasuredLoss
                 $toC,
                 Phrase::AtMostASmallerFallSays,
                 [
-                    'limit' => sprintf('%.1f', $fromC - self::LEAST_FALL_K),
+                    'limit' => Quantity::of($fromC - self::LEAST_FALL_K, Kind::Temperature),
                 ],
             );
         }
@@ -153,7 +156,7 @@ final readonly class MeasuredLoss
                 $roomC,
                 Phrase::AtMostASmallerDifferenceSays,
                 [
-                    'limit' => sprintf('%.1f', $toC - self::LEAST_DIFFERENCE_K),
+                    'limit' => Quantity::of($toC - self::LEAST_DIFFERENCE_K, Kind::Temperature),
                 ],
             );
         }

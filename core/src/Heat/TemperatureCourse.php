@@ -14,6 +14,9 @@ use Velbrin\Core\Seawater\Seawater;
  */
 final readonly class TemperatureCourse
 {
+    /** Warmer or cooler by no more than this in an hour: what lives there bears no more (M-25, E-7, E-11). */
+    public const MOST_KH = 1.0;
+
     private function __construct(
         public float $tempC,
         /** Where it ends; null without any exchange with the room. */

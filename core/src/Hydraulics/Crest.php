@@ -76,6 +76,12 @@ final readonly class Crest
             : Solve::rising(fn (float $h): float => $this->flowLh($h) - $flowLh, 0, $level + $this->fallMm);
     }
 
+    /** Whether a standpipe carries so much that its bore governs, not its rim (B-79). */
+    public function runsAsPipe(float $headMm): bool
+    {
+        return $this->isPipe && $headMm >= self::PIPE_FROM * $this->lengthMm;
+    }
+
     /** L/h with that much water over the lowest point. */
     public function flowLh(float $headMm): float
     {

@@ -91,7 +91,7 @@ final readonly class DrainDown
                 'sumpLevelMm',
                 $sumpLevelMm,
                 Phrase::BelowTheSumpsRim,
-                ['sumpRimMm' => (string) $sumpRimMm],
+                ['sumpRimMm' => Quantity::of($sumpRimMm, Kind::Length)],
             );
         }
         $down = $displayAreaM2 * ($weirHeadMm + $outletDepthMm) + $pipesL;

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Velbrin\Core\Hydraulics;
 
 use Velbrin\Core\Measure\Guard;
+use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Quantity;
 
 /**
  * Height of water over a weir edge that carries a flow (B-21).
@@ -39,7 +41,7 @@ final class WeirHead
                 $lengthMm,
                 Phrase::LongEnoughThatTheHeadStays,
                 [
-                    'limit' => (string) (int) ceil(self::shortestEdgeMm($flowLh)),
+                    'limit' => Quantity::of(ceil(self::shortestEdgeMm($flowLh)), Kind::Length),
                 ],
             );
         }

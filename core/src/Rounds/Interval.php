@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Velbrin\Core\Rounds;
 
 use Velbrin\Core\Measure\Guard;
+use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Quantity;
 
 /** How often a task recurs, as a range: from when it may be done, when it is due, from when it is overdue (S-2, X-40). Days. */
 final readonly class Interval
@@ -26,10 +28,10 @@ final readonly class Interval
         $earliest = $earliestDays ?? self::EARLIEST * $dueDays;
         $latest = $latestDays ?? self::LATEST * $dueDays;
         if ($earliest < 0 || $earliest > $dueDays) {
-            throw OutOfRange::number('earliestDays', $earliest, Phrase::N0To, ['dueDays' => (string) $dueDays]);
+            throw OutOfRange::number('earliestDays', $earliest, Phrase::N0To, ['dueDays' => Quantity::of($dueDays, Kind::Days)]);
         }
         if (! is_finite($latest) || $latest < $dueDays) {
-            throw OutOfRange::number('latestDays', $latest, Phrase::AtLeast, ['dueDays' => (string) $dueDays]);
+            throw OutOfRange::number('latestDays', $latest, Phrase::AtLeast, ['dueDays' => Quantity::of($dueDays, Kind::Days)]);
         }
 
         return new self($earliest, $dueDays, $latest);

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Velbrin\Core\Seawater;
 
 use Velbrin\Core\Measure\Guard;
+use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Solve;
 
 /** Practical salinity from raw conductivity and back (PSS-78, one atmosphere). */
@@ -36,8 +38,8 @@ final class Conductivity
                 Phrase::ConductivityMsCmGivesSalinityAtC,
                 Phrase::ARawConductivityOfSeaWater,
                 [
-                    'salinity' => sprintf('%.2f', $salinity),
-                    'tempC' => sprintf('%.1f', $tempC),
+                    'salinity' => Quantity::of($salinity, Kind::Salinity),
+                    'tempC' => Quantity::of($tempC, Kind::Temperature),
                 ],
             );
         }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Velbrin\Core\Vessel;
 
 use Velbrin\Core\Measure\Guard;
+use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Quantity;
 
 /** Any other form, measured by filling it: litres to the rim, and the box round it. Its panes are not known. */
 final readonly class Filled implements Footprint
@@ -35,7 +37,7 @@ final readonly class Filled implements Footprint
                 $litres,
                 Phrase::AtMostWhatTheBoxRound,
                 [
-                    'limit' => sprintf('%.0f', $box * $insideHeightMm),
+                    'limit' => Quantity::of($box * $insideHeightMm, Kind::Volume),
                 ],
             );
         }

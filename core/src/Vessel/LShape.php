@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Velbrin\Core\Vessel;
 
 use Velbrin\Core\Measure\Guard;
+use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Quantity;
 
 /** Two rectangles: one along the back, and a leg that comes forward at its left end. */
 final readonly class LShape implements Footprint
@@ -35,7 +37,7 @@ final readonly class LShape implements Footprint
                 'legLengthMm',
                 $legLengthMm,
                 Phrase::LessThanTheLength,
-                ['lengthMm' => (string) $lengthMm],
+                ['lengthMm' => Quantity::of($lengthMm, Kind::Length)],
             );
         }
 

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Velbrin\Core\Vessel;
 
 use Velbrin\Core\Measure\Guard;
+use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Quantity;
 
 /** An open-topped vessel: outline, outer height, wall and floor thickness. */
 final readonly class Vessel
@@ -38,7 +40,7 @@ final readonly class Vessel
                 'floorMm',
                 $floorMm,
                 Phrase::LessThanTheHeight,
-                ['heightMm' => (string) $heightMm],
+                ['heightMm' => Quantity::of($heightMm, Kind::Length)],
             );
         }
 

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Velbrin\Core\Vessel;
 
 use Velbrin\Core\Measure\Guard;
+use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Quantity;
 
 /** Gross and net water of one vessel (W-1 … W-4). */
 final readonly class VesselVolume
@@ -50,7 +52,7 @@ final readonly class VesselVolume
                 'waterGapMm',
                 $waterGapMm,
                 Phrase::LessThanTheInsideHeight,
-                ['insideHeightMm' => (string) $vessel->insideHeightMm()],
+                ['insideHeightMm' => Quantity::of($vessel->insideHeightMm(), Kind::Length)],
             );
         }
         if ($sandDepthMm > $height) {

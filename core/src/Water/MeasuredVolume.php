@@ -48,7 +48,7 @@ final readonly class MeasuredVolume
                 $after,
                 Phrase::AtLeastMore,
                 [
-                    'limit' => sprintf('%.1f', 2 * $resolution),
+                    'limit' => Quantity::of(2 * $resolution, Kind::SalinityChange),
                 ],
             );
         }

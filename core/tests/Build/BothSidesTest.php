@@ -103,6 +103,9 @@ final class BothSidesTest extends TestCase
         yield 'heaters on two circuits' => [[], ['loads' => $three], Phrase::AllHeatersOnCircuit, null];
 
         $pipe = fn (float $mm): array => ['standpipeMm' => $mm, 'weirForm' => 'standpipe'];
+        // 3 000 L/h stand a fifth of the bore high over a pipe of 76 to 77 mm.
+        yield 'a pipe just wide enough' => [$pipe(77), [], Phrase::TheStandpipeRunsAsAPipe, null];
+        yield 'a pipe just too narrow' => [$pipe(76), [], Phrase::TheStandpipeRunsAsAPipe, Severity::Watch];
         yield 'a pipe that is wide enough' => [$pipe(200), [], Phrase::TheStandpipeRunsAsAPipe, null];
         yield 'a pipe that governs' => [$pipe(60), [], Phrase::TheStandpipeRunsAsAPipe, Severity::Watch];
 

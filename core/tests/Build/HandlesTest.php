@@ -130,6 +130,7 @@ final class HandlesTest extends TestCase
             $at['lamps.1.aboveRimMm']->x,
             'one behind the other, held side by side',
         );
+        self::assertSame([1.0, 20000.0], [$at['lamps.0.aboveRimMm']->leastMm, $at['lamps.0.aboveRimMm']->mostMm], 'as far as the form');
         $lamps[0]['aboveRimMm'] = 190;
         self::assertEqualsWithDelta(
             -10.0,

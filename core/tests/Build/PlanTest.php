@@ -279,6 +279,10 @@ final class PlanTest extends TestCase
             ['winterC' => 10],
             ['top' => 'closed'],
             ['emergencyBoreMm' => 60],
+            ...array_map(
+                fn (int $mm): array => ['weirForm' => 'standpipe', 'standpipeMm' => $mm, 'weirBelowRimMm' => 120],
+                [110, 77, 76, 50, 40],
+            ),
         ];
         $checked = [];
         foreach ($variants as $changed) {

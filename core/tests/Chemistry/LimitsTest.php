@@ -75,4 +75,18 @@ final class LimitsTest extends TestCase
         $doubt = ReadingCheck::doubt(Parameter::Alkalinity, $value, Band::of(null, null, 7.0, 9.0, 1.0, 70.0), null);
         self::assertSame($isSlip, str_contains((string) $doubt?->in(Units::metric()), 'ten times off'));
     }
+
+    #[Test]
+    public function what_it_moved_by_counts_a_week_and_a_month(): void
+    {
+        $moved = function (float $daysAgo): array {
+            $judged = Judgement::of([Reading::at(100 - $daysAgo, 9.0), Reading::at(100, 8.0)], Band::around(7, 8.5), 0.01, 100);
+
+            return [$judged->spread7, $judged->spread30];
+        };
+        self::assertSame([1.0, 1.0], $moved(7.0));
+        self::assertSame([null, 1.0], $moved(7.1));
+        self::assertSame([null, 1.0], $moved(30.0));
+        self::assertSame([null, null], $moved(30.1));
+    }
 }

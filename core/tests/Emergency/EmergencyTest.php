@@ -72,6 +72,7 @@ final class EmergencyTest extends TestCase
     {
         $codes = self::codes($event, new Own(wet: true));
         self::assertContains($codes[0], ['board-if-wet', 'touch-nothing', 'out']);
+        self::assertCount(3, $codes, 'what it puts off is for after');
         foreach (FirstThree::of($event, new Own(wet: true)) as $action) {
             if (str_starts_with($action->code, 'board')) {
                 self::assertStringContainsString('dry place', (string) $action->caution?->in(Units::metric()));

@@ -11,8 +11,10 @@ use Velbrin\Core\Chemistry\FreeAmmonia;
 use Velbrin\Core\Emergency\Evacuation;
 use Velbrin\Core\Emergency\EvacuationBox;
 use Velbrin\Core\Heat\TankHeat;
+use Velbrin\Core\Heat\TemperatureCourse;
 use Velbrin\Core\Measure\Units;
 use Velbrin\Core\Moves\AnimalDemand;
+use Velbrin\Core\Moves\BoxWall;
 use Velbrin\Core\Moves\Brief\Animal;
 use Velbrin\Core\Risk\Tonight;
 use Velbrin\Core\Seawater\Seawater;
@@ -66,6 +68,9 @@ final class EvacuationTest extends TestCase
         $cold = Evacuation::of([self::coral('soft coral', 2)], self::tank(2.0), null);
         self::assertNotNull($cold->boxes[0]->airedH);
         self::assertSame($cold->boxes[0]->airedH, $cold->holdH);
+        // 40 L lose through 1.12 m² of foam box; 25 to 18 °C in a room of 2.
+        $passesWK = 1.12 * BoxWall::Foam->passes(false);
+        self::assertEqualsWithDelta(TemperatureCourse::capacityWhK(40) / $passesWK * log(23 / 16), $cold->holdH, 1e-9);
         $hot = Evacuation::of([self::coral('soft coral', 2)], self::tank(38.0), null);
         self::assertNotNull($hot->holdH);
         self::assertSame([[], 0.0, null], (fn (Evacuation $e): array => [$e->boxes, $e->catchH, $e->holdH])(

@@ -107,6 +107,16 @@ final class HoursInHandTest extends TestCase
             Response::of(Hazard::HeaterStuckOn, self::tank(24), [self::alarm([$ines])], new Place(14, [], []))->actsH,
             1e-9,
         );
+        // The alarm takes 10 min. A day is from seven to ten in the evening, when it rings.
+        $heard = fn (float $hour): float => (float) Response::of(
+            Hazard::HeaterStuckOn,
+            self::tank(24),
+            [self::alarm([$ines])],
+            new Place($hour, [], []),
+        )->noticedH * 60 - 10;
+        foreach ([[6.9, 45], [7.1, 15], [21.9, 15], [22.1, 45]] as [$rings, $minutes]) {
+            self::assertEqualsWithDelta($minutes, $heard($rings - 10 / 60), 1e-9, "rings at {$rings}");
+        }
     }
 
     #[Test]

@@ -133,6 +133,10 @@ final class SingleFailuresTest extends TestCase
             new Device('t', 'stream 2', Job::CirculationPump, ageYears: 1.0),
         ];
         self::assertSame('oxygen', $pairs(21.0, ...$streams)[0]->harm?->by);
+        // Five that all are wanted make ten pairs; eight are told.
+        $five = array_map(fn (string $id): Device => Worlds::heater($id, 55), ['a', 'b', 'c', 'd', 'e']);
+        self::assertCount(6, $pairs(8.0, ...array_slice($five, 1)));
+        self::assertCount(8, $pairs(8.0, ...$five));
         $away = new Device('b', 'heater b', Job::Heater, 300, 3.0, group: 'b', outOf: 'away');
         self::assertSame([], $pairs(12.0, Worlds::heater('a', 300), $away));
     }

@@ -6,6 +6,7 @@ namespace Velbrin\Core\Tests\Water;
 
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Velbrin\Core\Measure\Units;
 use Velbrin\Core\Water\Ledger;
 use Velbrin\Core\Water\MixedStock;
 use Velbrin\Core\Water\Promise;
@@ -120,6 +121,15 @@ final class StoreTest extends TestCase
         self::assertFalse($readiness->isReady());
         self::assertSame(['water', 'cold'], array_keys($readiness->missing));
         self::assertEqualsWithDelta((200 * 1.0233 * 3990 * 19) / (3600 * 0.9 * 1000), $readiness->readyInH, 1e-6);
+    }
+
+    #[Test]
+    public function what_it_lacks_is_weighed_out_and_what_it_has_too_much_of_is_thinned(): void
+    {
+        $says = fn (float $measured, string $code): string => Readiness::of(500, 35, 25, -1, 50, $measured, 25)
+            ->missing[$code]->in(Units::metric());
+        self::assertMatchesRegularExpression('/ 1\.1.kg/u', $says(33, 'salt'), '2 g/kg of 500 L, a tenth more for the water in the mix');
+        self::assertMatchesRegularExpression('/ 30.L/u', $says(37.1, 'water'), '500 L × (37.1 ÷ 35 − 1)');
     }
 
     #[Test]

@@ -39,6 +39,7 @@ const span = computed(() => {
     const pad = Math.max((high - low) * 0.08, 1e-3);
     return { low: low - pad, high: high + pad };
 });
+const drawn = computed(() => (props.limits ?? []).filter((l) => l > span.value.low && l < span.value.high));
 const x = (h: number) => LEFT + (h / hours.value) * (WIDE - LEFT - 8);
 const y = (v: number) => 8 + (1 - (v - span.value.low) / (span.value.high - span.value.low)) * (HIGH - 26);
 const line = (points: { h: number; v: number }[]) =>
@@ -64,11 +65,9 @@ const ends = computed(() => [Math.min(...mine.value.map((p) => p.v)), Math.max(.
             role="img"
             :aria-label="`${label}: from ${says(ends[0])} to ${says(ends[1])}`"
         >
-            <g v-for="l in limits ?? []" :key="l">
-                <template v-if="l > span.low && l < span.high">
-                    <path :d="`M${LEFT} ${y(l)}H${WIDE - 8}`" class="limit" />
-                    <text :x="LEFT - 4" :y="y(l) + 4" text-anchor="end" class="s x">{{ says(l) }}</text>
-                </template>
+            <g v-for="l in drawn" :key="l">
+                <path :d="`M${LEFT} ${y(l)}H${WIDE - 8}`" class="limit" />
+                <text :x="LEFT - 4" :y="y(l) + 4" text-anchor="end" class="s x">{{ says(l) }}</text>
             </g>
             <template v-for="(m, n) in marks" :key="n">
                 <path
@@ -82,7 +81,7 @@ const ends = computed(() => [Math.min(...mine.value.map((p) => p.v)), Math.max(.
             <path v-if="moment !== undefined" :d="`M${x(moment)} 4V${HIGH - 16}`" class="moment" />
             <path v-if="other.length" :d="line(other)" class="before" />
             <path :d="line(mine)" class="trace" />
-            <template v-if="!limits?.length">
+            <template v-if="!drawn.length">
                 <text :x="LEFT - 4" :y="y(ends[1]) + 4" text-anchor="end" class="s g">{{ says(ends[1]) }}</text>
                 <text v-if="ends[1] > ends[0]" :x="LEFT - 4" :y="y(ends[0]) + 4" text-anchor="end" class="s g">
                     {{ says(ends[0]) }}

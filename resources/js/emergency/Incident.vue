@@ -65,7 +65,14 @@ const props = defineProps<{
         return: string;
     } | null;
     asked: Record<'restore' | 'boxes' | 'catch' | 'next', number | null>;
-    rewarm: { hours: number | null; onMinPerH: number; neededW: number; heaterW: number; overshoots: boolean } | null;
+    rewarm: {
+        hours: number | null;
+        onMinPerH: number;
+        neededW: number;
+        heaterW: number;
+        mostKh: number;
+        overshoots: boolean;
+    } | null;
     /** What one hour’s change with cooler matched water takes. */
     cooling: { litres: number; dropK: number; freshC: number }[];
     askedAt: string;
@@ -256,8 +263,8 @@ const SAID: Record<string, string> = { did: 'did', look: 'saw', called: 'rang', 
                     >Its heaters, {{ rewarm.heaterW }} W, never get it there: {{ Math.ceil(rewarm.neededW) }} W would
                     hold the pace.</template
                 ><template v-else
-                    >{{ rewarm.hours.toFixed(1) }} h at no more than 1 °C an hour; its heaters may be on
-                    {{ Math.round(rewarm.onMinPerH) }} minutes of each hour at first.</template
+                    >{{ rewarm.hours.toFixed(1) }} h at no more than {{ units.show(rewarm.mostKh, 'K') }} an hour; its
+                    heaters may be on {{ Math.round(rewarm.onMinPerH) }} minutes of each hour at first.</template
                 >
                 <template v-if="rewarm.overshoots"> Switch off half a degree early: they run past.</template>
             </p>

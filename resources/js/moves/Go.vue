@@ -107,14 +107,17 @@ const decidedHere = computed(() =>
 const decidedGates = computed(() => props.gates.filter((g) => g.decided));
 const openGates = computed(() => props.gates.filter((g) => !g.decided && !decidedHere.value.includes(g.key)));
 const SHOWN = 3;
+const GLASS =
+    'Glass: gloves, shoes, nobody beneath. ' +
+    `Suction lifters only flat, dry, above ${units.show(5, 'degC')}, never the only hold.`;
 const CAUTIONS: Record<string, string> = {
     corals: 'Zoanthids: wet, gloved, eyes covered; never scrubbed or steamed.',
     rock: 'Zoanthids: wet, gloved, eyes covered; never scrubbed or steamed.',
     off: 'Lines out of the water, heaters off too: they cool a quarter of an hour before they bare; pumps last. Unplug from a dry place.',
     sand: 'Snails, crabs and stars are sifted out of sand and shells, and counted into their box.',
     unplumb: 'Acid for cleaning: in the open or aired, eyes covered, acid into water; never with bleach.',
-    tank: 'Glass: gloves, shoes, nobody beneath. Suction lifters only flat, dry, above 5 °C, never the only hold.',
-    set: 'Glass: gloves, shoes, nobody beneath. Suction lifters only flat, dry, above 5 °C, never the only hold.',
+    tank: GLASS,
+    set: GLASS,
     plumb: 'Standpipes are cut long and trimmed at the water’s level; joints that go under sand are written down.',
     load: 'Lift close, at waist height; on stairs two thirds.',
     unload: 'Lift close, at waist height; on stairs two thirds.',

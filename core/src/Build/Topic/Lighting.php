@@ -544,7 +544,7 @@ final class Lighting implements Topic
                 "lamps.{$i}.xMm",
                 $lamp->xMm,
                 Phrase::N0To,
-                ['length' => (string) $length],
+                ['length' => Quantity::of($length, Kind::Length)],
                 least: Quantity::of(0, Kind::Length),
                 most: Quantity::of($length, Kind::Length),
             );
@@ -554,7 +554,7 @@ final class Lighting implements Topic
                 "lamps.{$i}.yMm",
                 $lamp->yMm,
                 Phrase::N0To2,
-                ['width' => (string) $width],
+                ['width' => Quantity::of($width, Kind::Length)],
                 least: Quantity::of(0, Kind::Length),
                 most: Quantity::of($width, Kind::Length),
             );

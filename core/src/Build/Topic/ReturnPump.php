@@ -127,7 +127,7 @@ final class ReturnPump implements Topic
             $has,
             Phrase::MoreThanTheHeightItLifts,
             [
-                'staticM' => sprintf('%.2f', $chart->staticM),
+                'staticM' => Quantity::of($chart->staticM, Kind::Height),
             ],
             least: $least,
             most: Quantity::of(50, Kind::Height),

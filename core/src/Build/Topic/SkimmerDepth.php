@@ -82,7 +82,7 @@ final class SkimmerDepth implements Topic
                 F::SkimmerLeastMm->value,
                 $least,
                 Phrase::AtMostTheDeepest,
-                ['most' => (string) $most],
+                ['most' => $length($most)],
                 least: $length(0),
                 most: $length($most),
             );

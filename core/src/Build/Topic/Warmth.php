@@ -51,7 +51,7 @@ final class Warmth implements Topic
                 F::WinterC->value,
                 $winter,
                 Phrase::AtMostTheSummerValue,
-                ['summer' => (string) $summer],
+                ['summer' => Quantity::of($summer, Kind::Temperature)],
             );
         }
         $figures = [

@@ -90,7 +90,7 @@ final class Weir implements Topic
         $flow = $facts->row('Q', F::FlowLh);
 
         return match (true) {
-            $crest->isPipe && $weir->headMm < $crest->lengthMm / 5 => Working::of(
+            $crest->isPipe && ! $crest->runsAsPipe($weir->headMm) => Working::of(
                 'Water over the weir',
                 '1000*(Q/3600000/(1.84*pi*D/1000))**(2/3)',
                 [$flow, $facts->row('D', F::StandpipeMm)],
@@ -170,7 +170,7 @@ final class Weir implements Topic
     /** @return list<Finding> */
     private static function pipe(Overflow $weir, Facts $facts): array
     {
-        return $weir->crest->isPipe && $weir->headMm >= $weir->crest->lengthMm / 5
+        return $weir->crest->runsAsPipe($weir->headMm)
             ? [
                 Finding::of(
                     Severity::Watch,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 /** English, by code: ICU messages whose parts keep their names in every language. */
 return [
-    'a-fan-over-the-water' => 'A fan over the water, lights off, lid open; no faster than 1 °C an hour.',
+    'a-fan-over-the-water' => 'A fan over the water, lights off, lid open; no faster than {most} an hour.',
     'a-heater-with-a-thermostat' => 'A heater with a thermostat of its own onto a plain outlet.',
     'air-and-lids-on-every-box' => 'Air and lids on every box; read the warmth of the coldest.',
     'an-electrician-looks-before-anything-goes' => 'An electrician looks before anything goes on again.',
@@ -13,12 +13,12 @@ return [
     'ask-who-may-use-the-board' => 'Ask who may use the board: {board}. Do neighbours have light?',
     'at-least-where-it-stands' => 'at least {fromC}, where it stands',
     'at-most' => 'at most {nowH}',
-    'back-in-when' => 'Back in when the tank reads {low} to {high} twice, half an hour apart, its air runs, and box and tank are within 1 °C.',
-    'back-up-no-faster-than1' => 'Back up no faster than 1 °C an hour.',
+    'back-in-when' => 'Back in when the tank reads {low} to {high} twice, half an hour apart, its air runs, and box and tank are within {near}.',
+    'back-up-no-faster-than1' => 'Back up no faster than {most} an hour.',
     'battery-pump-or-air' => 'Battery pump or air on, at the surface.',
     'change-in-steps' => 'Change water in steps, each read before the next.',
     'change-water-of-the-same-ph' => 'Change water of the same pH, salinity and warmth.',
-    'change-with-cooler-water' => 'Still rising: change some for cooler water of the same salinity, no faster than 1 °C an hour.',
+    'change-with-cooler-water' => 'Still rising: change some for cooler water of the same salinity, no faster than {most} an hour.',
     'chiller-on' => 'Chiller on, if there is one and its plug is dry.',
     'cover-it-air-stays-on' => 'Cover it; air stays on.',
     'dosing-heads-off' => 'Dosing heads off, their tubes out of the water.',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Moves\Brief;
 
+use Velbrin\Core\Heat\TemperatureCourse;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\Quantity;
@@ -43,7 +44,10 @@ final class PlaceChecks
             'M-25',
             'move-warmth-apart',
             [Phrase::OldAndNewWaterAreApart, Phrase::NoBoxBridgesSoMuch, Phrase::HoldingFirstThenNoFasterThan],
-            ['apart' => Quantity::of(abs($after - $old), Kind::TemperatureChange)],
+            [
+                'apart' => Quantity::of(abs($after - $old), Kind::TemperatureChange),
+                'most' => Quantity::of(TemperatureCourse::MOST_KH, Kind::TemperatureChange),
+            ],
         );
     }
 

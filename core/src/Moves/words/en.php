@@ -84,7 +84,7 @@ return [
     'has-in-hand' => '“{end}” has {min} in hand, {wanted} are wanted',
     'has-in-hand2' => '“{end}” has {min} in hand',
     'has-no-box' => '{animal} has no box',
-    'holding-first-then-no-faster-than' => 'Into the holding first, as warm as they come from; then 1 °C an hour.',
+    'holding-first-then-no-faster-than' => 'Into the holding first, as warm as they come from; then {most} an hour.',
     'holds-its-fish-want' => '{box} holds {litres}; its fish want {least}',
     'holds-would-be-comfort' => '{box} holds {litres}; {comfort} would be comfort',
     'if-it-does-not-go-on' => 'If it does not go on, animals stay in the holding: whoever they belong to says yes to that before a date is promised.',
