@@ -1,6 +1,7 @@
 import type { Browser, Page } from '@playwright/test';
 import { expect, pageAs, test, type Role } from './as';
 import { bringAxe, check, inBothThemes } from './axe';
+import { readsWrong } from './words';
 import { at, leadsTo } from './world';
 
 const PAGES: [Role, string][] = [
@@ -131,7 +132,7 @@ async function actual(browser: Browser, path: string): Promise<string> {
 }
 
 for (const role of ['owner', 'planner', 'technician', 'client'] as Role[]) {
-    test(`every page of the ${role} passes axe in both themes`, async ({ browser }) => {
+    test(`every page of the ${role} passes axe in both themes and reads right`, async ({ browser }) => {
         // Many pages, twice each: on a machine others use as well it takes its time.
         test.setTimeout(1_200_000);
         const against: string[] = [];
@@ -141,6 +142,7 @@ for (const role of ['owner', 'planner', 'technician', 'client'] as Role[]) {
             await page.goto(await actual(browser, path));
             // The page is drawn once it says what it is.
             await expect(page).not.toHaveTitle('');
+            against.push(...(await readsWrong(page, `${role} ${path}`)));
             against.push(...(await inBothThemes(page, `${role} ${path}`)));
         }
         expect(against).toEqual([]);

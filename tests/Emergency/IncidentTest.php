@@ -126,6 +126,11 @@ final class IncidentTest extends TestCase
         // From 23.0 to 21.0 in an hour: 3.0 to go in an hour and a half, less the twenty minutes since.
         self::assertEqualsWithDelta(1.5 - 20 / 60, $after['clocks'][0]['fittedH'], 0.02);
         self::assertLessThan($before['leftH'], $after['clocks'][0]['leftH']);
+        // Told in words, the last first; a reading has its number.
+        self::assertSame(
+            [null, null, 'people are safe', 'confirmed: somebody has looked'],
+            array_column($after['log'], 'means'),
+        );
     }
 
     #[Test]

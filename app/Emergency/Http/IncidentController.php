@@ -32,6 +32,9 @@ use Velbrin\Core\Emergency\CloseGate;
 use Velbrin\Core\Emergency\EmergencyKind;
 use Velbrin\Core\Emergency\FirstThree;
 use Velbrin\Core\Emergency\IncidentState;
+use Velbrin\Core\Emergency\LogWords;
+use Velbrin\Core\Emergency\Own;
+use Velbrin\Core\Measure\Units;
 
 /** Led through an emergency: the clock, the first three things, whom to ring, what is near; then the review (E-3, E-4, E-9). */
 final class IncidentController
@@ -163,7 +166,8 @@ final class IncidentController
             'near' => WhoIsNear::of($system->site ?? new Site()),
             'nextCall' => WhoIsNear::nextCall($system),
             'spares' => $spares->of($system, $incident->kind),
-            'log' => $incident->entries->reverse()->map(fn (IncidentEntry $e): array => self::line($e))->values()->all(),
+            'log' => $incident->entries->reverse()
+                ->map(fn (IncidentEntry $e): array => self::line($e, $own, $user->units()))->values()->all(),
             'openBefore' => array_map(CloseGate::words(...), CloseIncident::open($incident, $course, true, true)),
             'sameAge' => $failed === null ? [] : IncidentDesk::sameAge($failed),
         ]);
@@ -200,12 +204,13 @@ final class IncidentController
     }
 
     /** @return array<string, mixed> */
-    private static function line(IncidentEntry $entry): array
+    private static function line(IncidentEntry $entry, Own $own, Units $units): array
     {
         return [
             'id' => $entry->id,
             'said' => $entry->said->value,
             'of' => $entry->of,
+            'means' => LogWords::of($entry->said, $entry->of, $own)?->in($units),
             'value' => $entry->value,
             'words' => $entry->words,
             'at' => $entry->at->toIso8601ZuluString(),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Emergency;
 
+use LogicException;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Sentence;
@@ -14,6 +15,9 @@ use Velbrin\Core\Measure\Sentence;
  */
 final readonly class FirstThree
 {
+    /** Done only from a dry place. */
+    private const ELECTRIC = ['board-off', 'board-if-wet', 'own-board', 'ask-board', 'heaters-off', 'heaters-bared'];
+
     private function __construct(private Own $own)
     {
     }
@@ -129,6 +133,12 @@ final readonly class FirstThree
         };
     }
 
+    /** What an action says to do, by its code; null for a code that is none of ours. */
+    public static function told(string $code, Own $own): ?Sentence
+    {
+        return self::phrase($code) === null ? null : (new self($own))->action($code)->says;
+    }
+
     private function action(string $code): Action
     {
         $board = $this->own->board ?? 'the switchboard (where it is was never surveyed)';
@@ -138,7 +148,15 @@ final readonly class FirstThree
         $parts = array_map(fn (string $words): string => rtrim($words, " .\n"), $parts);
         $parts['most'] = Quantity::of(Rewarm::MOST_KH, Kind::TemperatureChange);
         $dry = Sentence::of(Phrase::OnlyFromADryPlace);
-        $says = match ($code) {
+        $says = self::phrase($code) ?? throw new LogicException("no action {$code}");
+        $isElectric = in_array($code, self::ELECTRIC, true);
+
+        return new Action($code, Sentence::of($says, $parts), $isElectric ? $dry : null);
+    }
+
+    private static function phrase(string $code): ?Phrase
+    {
+        return match ($code) {
             'touch-nothing' => Phrase::TouchNothingWet,
             'board-off' => Phrase::MainsOfTheWetGearOff,
             'electrician' => Phrase::AnElectricianLooksBeforeAnythingGoes,
@@ -192,10 +210,8 @@ final readonly class FirstThree
             'manual-sheet' => Phrase::OutletByOutletTheSheet,
             'skimmer-off' => Phrase::SkimmerOffWithoutReturn,
             'power-back' => Phrase::OncePowerIsBack,
-            default => Phrase::AnimalsToTheHoldingThatStands,
+            'holding' => Phrase::AnimalsToTheHoldingThatStands,
+            default => null,
         };
-        $isElectric = in_array($code, ['board-off', 'board-if-wet', 'own-board', 'ask-board', 'heaters-off', 'heaters-bared'], true);
-
-        return new Action($code, Sentence::of($says, $parts), $isElectric ? $dry : null);
     }
 }

@@ -43,6 +43,11 @@ enum Phrase: string implements Saying
     case LidOffShadeAirOver = 'lid-off-shade-air-over';
     case LidOnBlanketsRoundItLights = 'lid-on-blankets-round-it-lights';
     case LightsDownPumpsStay = 'lights-down-pumps-stay';
+    case LogDid = 'log-did';
+    case LogDry = 'log-dry';
+    case LogSpills = 'log-spills';
+    case LogState = 'log-state';
+    case LogWet = 'log-wet';
     case LowPHGasOff = 'low-ph-gas-off';
     case MainsOfTheWetGearOff = 'mains-of-the-wet-gear-off';
     case MoreAirPumpsToTheSurface = 'more-air-pumps-to-the-surface';

@@ -29,8 +29,11 @@ final class ByPublishedFormulasTest extends TestCase
     {
         $pipe = Pipe::of(25, 2, 1.5, 1e-6, 0.01);
         self::assertEqualsWithDelta(64 / 2000, $pipe->friction(0.08), 1e-9);
+        $swameeJain = fn (float $reynolds): float => 0.25 / log10(0.01 / 25 / 3.7 + 5.74 / $reynolds ** 0.9) ** 2;
+        self::assertEqualsWithDelta(64 / 2299, $pipe->friction(2299 * 1e-6 / 0.025), 1e-9);
+        self::assertEqualsWithDelta($swameeJain(2301), $pipe->friction(2301 * 1e-6 / 0.025), 1e-9);
         $reynolds = 1.0 * 0.025 / 1e-6;
-        $expected = 0.25 / log10(0.01 / 25 / 3.7 + 5.74 / $reynolds ** 0.9) ** 2;
+        $expected = $swameeJain($reynolds);
         self::assertEqualsWithDelta($expected, $pipe->friction(1.0), 1e-12);
         self::assertEqualsWithDelta((1.5 + $expected * 2 / 0.025) / (2 * 9.81), $pipe->lossM(1.0), 1e-3);
         self::assertSame(0.0, $pipe->friction(0.0));

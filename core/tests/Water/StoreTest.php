@@ -53,6 +53,18 @@ final class StoreTest extends TestCase
     }
 
     #[Test]
+    public function water_mixed_for_another_salinity_is_other_water(): void
+    {
+        $lacks = fn (float $salinity, string $mix = 'reef'): array => Ledger::of(
+            [new MixedStock('reef', 35, 200, 0, 24)],
+            [new Promise('Today', 150, $mix, $salinity, atH: 2)],
+        )->lacksL;
+        self::assertSame([[], []], [$lacks(34.71), $lacks(35.29)]);
+        self::assertSame([['Today' => 150.0], ['Today' => 150.0]], [$lacks(34.69), $lacks(35.31)]);
+        self::assertSame(['Today' => 150.0], $lacks(35, 'fish'));
+    }
+
+    #[Test]
     public function the_emergency_keeps_what_lasts_and_a_change_takes_what_runs_out_first(): void
     {
         $stock = [new MixedStock('reef', 35, 100, 0, 300), new MixedStock('reef', 35, 100, 0, 30)];

@@ -19,7 +19,8 @@ async function open() {
 
 <template>
     <p>
-        <a :href="`/sites/${siteId}/emergency.pdf`" @click.prevent="open">Emergency sheet of this place, PDF</a>
+        <a :href="`/sites/${siteId}/emergency.pdf`" @click.prevent="open">Emergency sheet of this place, PDF</a
+        >{{ ' ' }}
         <span class="quiet" role="status">{{ says }}</span>
     </p>
 </template>

@@ -86,6 +86,7 @@ const props = defineProps<{
         id: number;
         said: string;
         of: string | null;
+        means: string | null;
         value: number | null;
         words: string | null;
         at: string;
@@ -187,7 +188,7 @@ const review = useForm({
     restocked: false,
 });
 const close = () => review.post(`/incidents/${props.incident.id}/close`, { preserveScroll: true });
-const SAID: Record<string, string> = { did: 'did', look: 'saw', called: 'rang', danger: 'Danger', reading: 'read' };
+const SAID: Record<string, string> = { did: 'did something', called: 'rang', danger: 'Danger', reading: 'read' };
 </script>
 
 <template>
@@ -258,7 +259,7 @@ const SAID: Record<string, string> = { did: 'did', look: 'saw', called: 'rang', 
                 <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
             </form>
             <p v-if="rewarm" class="standing">
-                <b>Back to warmth.</b>
+                <b>Back to warmth.</b>{{ ' ' }}
                 <template v-if="rewarm.hours === null"
                     >Its heaters, {{ rewarm.heaterW }} W, never get it there: {{ Math.ceil(rewarm.neededW) }} W would
                     hold the pace.</template
@@ -394,11 +395,11 @@ const SAID: Record<string, string> = { did: 'did', look: 'saw', called: 'rang', 
             <h2>What it taught</h2>
             <p><b>Worked:</b> {{ incident.review.worked }} <b>To add:</b> {{ incident.review.add }}</p>
             <p v-if="incident.review.noticed || incident.review.losses">
-                <b>Noticed by:</b> {{ incident.review.noticed ?? 'nobody wrote it down' }} <b>Lost:</b>
+                <b>Noticed by:</b> {{ incident.review.noticed ?? 'nobody wrote it down' }} · <b>Lost:</b>
                 {{ incident.review.losses ?? 'nothing written down' }}
             </p>
             <p v-if="sameAge.length">
-                <b>Who else has this at this age:</b>
+                <b>Who else has this at this age:</b>{{ ' ' }}
                 <template v-for="(s, n) in sameAge" :key="s.id"
                     >{{ n ? ', ' : '' }}<Link :href="`/systems/${s.systemId}/register`">{{ s.system }}</Link></template
                 >
@@ -407,12 +408,11 @@ const SAID: Record<string, string> = { did: 'did', look: 'saw', called: 'rang', 
         <h2>What was said</h2>
         <ol class="list log">
             <li v-for="e in log" :key="e.id">
-                <small>{{ when(e.at) }}, {{ e.by }}</small> {{ SAID[e.said] ?? '' }}
-                {{
-                    e.said === 'reading' && e.value !== null
-                        ? `${e.of} ${e.of === 'temperature' ? units.show(e.value, 'degC') : e.value}`
-                        : e.of
-                }}
+                <small>{{ when(e.at) }}, {{ e.by }}</small>
+                {{ e.means ?? SAID[e.said] ?? '' }}
+                <template v-if="e.said === 'reading' && e.value !== null"
+                    >{{ e.of }} {{ e.of === 'temperature' ? units.show(e.value, 'degC') : e.value }}</template
+                >
                 {{ e.words }}
             </li>
             <li>

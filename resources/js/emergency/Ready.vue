@@ -192,7 +192,8 @@ const hours = (h: number | null) =>
                             </td>
                             <td>
                                 {{ n.where ?? '' }}
-                                <small v-if="n.testedOn">tried {{ date(n.testedOn) }}</small>
+                                <small v-if="n.testedOn">tried {{ date(n.testedOn) }}</small
+                                >{{ ' ' }}
                                 <small v-if="n.goodUntil">good until {{ date(n.goodUntil) }}</small>
                             </td>
                             <td class="num">{{ n.has === null ? '' : hours(n.withinH) }}</td>

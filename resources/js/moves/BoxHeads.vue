@@ -63,7 +63,7 @@ const mayLose = computed(() => props.heads.riders.filter((r) => r.lost < r.count
                 <span v-if="heads.isEmpty">. Counted empty.</span>
             </template>
             <span v-for="r in heads.riders.filter((one) => one.lost)" :key="r.id">
-                {{ r.lost }} × {{ r.label }} signed for as lost.</span
+                {{ ' ' }}{{ r.lost }} × {{ r.label }} signed for as lost.</span
             >
         </p>
         <p v-if="missing" class="wrong" role="alert">

@@ -245,7 +245,7 @@ const BINDS: Record<string, string> = { oxygen: 'oxygen', ammonia: 'ammonia', te
                                 <td>{{ at(s.untilMin) }}</td>
                                 <td>
                                     {{ s.label }}
-                                    <small v-if="s.state !== 'open'">{{ s.state }}</small>
+                                    <small v-if="s.state !== 'open'">{{ s.state }}</small>{{ ' ' }}
                                     <small v-if="s.mayDrop" class="quiet">may be left</small>
                                 </td>
                                 <td>{{ s.hands.join(', ') }}</td>

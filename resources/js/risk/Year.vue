@@ -63,7 +63,7 @@ const unsaid = computed(() => props.lines.filter((l) => l.loss === null && !l.ne
             <b
                 >{{ unworked }} {{ unworked === 1 ? 'system is' : 'systems are' }} not worked out since the last
                 change.</b
-            >
+            >{{ ' ' }}
             <Link href="/risk">Work it out on hours in hand</Link>
         </p>
         <p v-if="unsaid" class="quiet">

@@ -48,7 +48,7 @@ watch(
             <h2>{{ walk.label }} <Link :href="`/systems/${header.id}/fault`" class="quiet">something else</Link></h2>
             <ol v-if="walk.trail.length" class="trail">
                 <li v-for="(t, n) in walk.trail" :key="n">
-                    <small>{{ t.way }}</small> {{ t.ask }} <b>{{ t.answer }}</b>
+                    <small>{{ t.way }}</small> {{ t.ask }} <b>{{ t.answer }}</b>{{ ' ' }}
                     <Link :href="to(walk.given.slice(0, n))" preserve-scroll>answer again</Link>
                 </li>
             </ol>

@@ -341,7 +341,7 @@ onUnmounted(() => {
                 >
                 at {{ visit.next.at }}, leave by {{ visit.next.leaveBy }}.<template v-if="visit.next.along.length">
                     Take along: {{ visit.next.along.join(', ') }}.</template
-                >
+                >{{ ' ' }}
                 <a v-if="visit.next.lat !== null" :href="`geo:${visit.next.lat},${visit.next.lon}`">{{
                     visit.next.address ?? 'on the map'
                 }}</a>

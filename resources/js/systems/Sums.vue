@@ -105,8 +105,8 @@ function keepVolume(line: SumLineView) {
                                 title="Show the working"
                                 @click="openWorking = line.working"
                             >
-                                {{ line.text }}</button><b v-else>{{ line.text }}</b>
-                            <small v-if="line.note">{{ line.note }}</small>
+                                {{ line.text }}</button><b v-else>{{ line.text }}</b
+                            >{{ ' ' }} <small v-if="line.note">{{ line.note }}</small>{{ ' ' }}
                             <Link
                                 v-if="line.key === 'salinity' && header.mayRecord"
                                 class="outline"

@@ -88,7 +88,7 @@ curl {{ document.servers[0].url }}/ask/seawater \
         </div>
         <details v-for="o in shown" :key="o.method + o.path" class="apiop">
             <summary>
-                <span class="verb">{{ o.method }}</span> <b>{{ o.path }}</b>
+                <span class="verb">{{ o.method }}</span> <b>{{ o.path }}</b>{{ ' ' }}
                 <span class="quiet">{{ o.operation.summary }}</span>
             </summary>
             <p class="quiet">{{ o.operation.description }}</p>
