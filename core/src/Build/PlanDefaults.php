@@ -6,6 +6,7 @@ namespace Velbrin\Core\Build;
 
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Seawater\Seawater;
+use Velbrin\Core\Water\Mix;
 
 /** Starting values for what nobody has said yet. Shown as defaults, counted as assumed. */
 final class PlanDefaults
@@ -30,7 +31,7 @@ final class PlanDefaults
         'sandDepthMm' => 30.0,
         'salinity' => Seawater::USUAL_SALINITY,
         'setpointC' => 25.5,
-        'mixGramsPerL' => 38.5,
+        'mixGramsPerL' => Mix::USUAL_G_PER_L,
         'weirForm' => 'edge',
         'weirGapsMm' => PlanBrief::NONE,
         'weirTiltMmM' => 0.0,

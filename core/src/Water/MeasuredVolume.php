@@ -33,7 +33,7 @@ final readonly class MeasuredVolume
         float $saltKg,
         float $before,
         float $after,
-        float $mixGramsPerL = 38.5,
+        float $mixGramsPerL = Mix::USUAL_G_PER_L,
         float $resolution = 0.1,
     ): self {
         Guard::positive('saltKg', $saltKg);

@@ -37,7 +37,7 @@ final readonly class SalinityCorrection
         float $target,
         float $otherSalinity,
         float $perDay = 1,
-        float $mixGramsPerL = 38.5,
+        float $mixGramsPerL = Mix::USUAL_G_PER_L,
     ): self {
         Guard::positive('systemL', $systemL);
         Guard::within('now', $now, 0, 60);

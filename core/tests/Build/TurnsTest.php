@@ -47,6 +47,17 @@ final class TurnsTest extends TestCase
             // Stand 800, tank 550.
             800.0 + 550.0 - 50.0,
         ];
+        // A hole of 60 mm is told as one under water once its lower edge lies three of it below the line.
+        yield 'a hole three of its own below the line' => [
+            fn (float $yMm) => SoundPlan::answer(
+                [],
+                ['holes' => [['pane' => 'back', 'xMm' => 600, 'yMm' => $yMm, 'diameterMm' => 60, 'serves' => 'main']]],
+            ),
+            [480.0, 150.0],
+            Phrase::BelowTheWaterLine,
+            fn (float $yMm, PlanAnswers $a): float => 550 - ($a->figure('runningBelowRimMm')->quantity->value ?? NAN) - ($yMm - 30),
+            180.0,
+        ];
         $cabinet = ['cabinetLengthMm' => 1400, 'cabinetHeightMm' => 700, 'cabinetDepthMm' => 500, 'doorWidthMm' => 1350,
             'doorHeightMm' => 660, 'cabinetAir' => 'closed'];
         $driver = ['name' => 'driver', 'widthMm' => 100, 'depthMm' => 100, 'heightMm' => 60, 'staysDry' => true];

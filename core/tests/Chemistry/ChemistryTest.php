@@ -86,6 +86,8 @@ final class ChemistryTest extends TestCase
         self::assertNull($say(7.8, -0.01, 80, 0.5));
         self::assertSame("Alkalinity leaves the band in 5\u{00A0}days", $say(7.4, -0.09, 5));
         self::assertSame('Alkalinity leaves the band today', $say(7.01, -0.09, 0.1));
+        self::assertSame('Alkalinity leaves the band today', $say(7.01, -0.09, 0.49));
+        self::assertSame("Alkalinity leaves the band in 0.5\u{00A0}days", $say(7.01, -0.09, 0.51));
         self::assertSame("Alkalinity moves faster than 0.5\u{00A0}dKH a day", $say(7.8, 0.6, 20, 0.5));
         self::assertStringContainsString('below the act limit', (string) $say(6.1, -0.1, 0));
     }

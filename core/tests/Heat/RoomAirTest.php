@@ -29,6 +29,7 @@ final class RoomAirTest extends TestCase
         self::assertEqualsWithDelta(40 + (100 * 4) / 17.27, $air->humidityPct, 0.2);
         // The changes it offers hold what they promise.
         self::assertEqualsWithDelta(55.0, RoomAir::of(20, 40, 4.8, 100, $air->changesFor(55))->humidityPct, 1e-9);
+        self::assertSame([99.0, 99.0], [$air->changesFor(40), $air->changesFor(30)], 'no air makes a room drier than it is without');
     }
 
     #[Test]

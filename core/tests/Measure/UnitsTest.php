@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Tests\Measure;
 
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Velbrin\Core\Measure\Kind;
@@ -47,6 +48,36 @@ final class UnitsTest extends TestCase
             $us->with(Kind::Salinity, SalinityScale::specificGravity())->display(Kind::Salinity)->shown(35),
             5e-5,
         );
+    }
+
+    /** @return iterable<string, array{0: Kind, 1: float, 2: string, 3: string}> */
+    public static function figures(): iterable
+    {
+        yield 'a length' => [Kind::Length, 1234.5, '1 235 mm', '48.60 in'];
+        yield 'a height' => [Kind::Height, 3.048, '3.05 m', '10.00 ft'];
+        yield 'an area' => [Kind::Area, 9.290304, '9.29 m²', '100.0 ft²'];
+        yield 'litres' => [Kind::Volume, 1000, '1 000 L', '264.2 gal'];
+        yield 'kilograms' => [Kind::Mass, 100, '100 kg', '220 lb'];
+        yield 'a warmth' => [Kind::Temperature, 25.5, '25.5 °C', '77.9 °F'];
+        yield 'warmer by' => [Kind::TemperatureChange, 0.5, '0.5 °C', '0.9 °F'];
+        yield 'a flow' => [Kind::Flow, 3000, '3 000 L/h', '793 gal/h'];
+        yield 'a day’s litres' => [Kind::DailyVolume, 4.8, '4.8 L a day', '1.27 gal a day'];
+        yield 'a conductance' => [Kind::Conductance, 18, '18.0 W/°C', '10.0 W/°F'];
+        yield 'a load on a floor' => [Kind::Pressure, 10, '10.00 kPa', '209 lb/ft²'];
+        yield 'a stress' => [Kind::Stress, 7, '7.0 MPa', '1 015 psi'];
+        yield 'a speed' => [Kind::Speed, 3.048, '3.05 m/s', '10.00 ft/s'];
+        yield 'a specific gravity' => [Kind::SpecificGravity, 1.02638, '1.0264', '1.0264'];
+        yield 'a small concentration' => [Kind::Concentration, 0.00043, '0.0004 mg/L', '0.0004 mg/L'];
+        yield 'a concentration nobody can read' => [Kind::Concentration, 0.0000012, '0.000001 mg/L', '0.000001 mg/L'];
+        yield 'less than that' => [Kind::Concentration, 0.00000012, '0.000000 mg/L', '0.000000 mg/L'];
+    }
+
+    #[Test]
+    #[DataProvider('figures')]
+    public function a_figure_reads_as_published_in_both(Kind $kind, float $value, string $metric, string $us): void
+    {
+        $plain = fn (Units $units): string => trim((string) preg_replace('/[\x{202f}\x{a0}]/u', ' ', $units->show(Quantity::of($value, $kind))));
+        self::assertSame([$metric, $us], [$plain(Units::metric()), $plain(Units::us())]);
     }
 
     #[Test]

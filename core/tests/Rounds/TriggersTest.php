@@ -119,6 +119,10 @@ final class TriggersTest extends TestCase
             ],
             'the last of a week' => [Trigger::event($mon - 7, 1, 7), new TaskFacts($mon, $mon - 1), [$mon, $mon, $mon]],
             'a week is over' => [Trigger::event($mon - 7, 1, 7), new TaskFacts($mon, $mon), null],
+            'daily for a week where nobody says how long: its last day' => [
+                Trigger::event($mon - 7), new TaskFacts($mon, $mon - 1), [$mon, $mon, $mon],
+            ],
+            'and the day after' => [Trigger::event($mon - 7), new TaskFacts($mon + 1, $mon), null],
             'not yet begun' => [$asNeeded, $read([9.0, $mon - 5], [10.0, $mon - 2]), null],
             'begun, never done' => [$asNeeded, $read([10.1, $mon - 2]), [$mon - 2, $mon - 2, $mon - 1]],
             'begun, done since: again in two days' => [

@@ -15,6 +15,7 @@ use Velbrin\Core\Rounds\Prices;
 use Velbrin\Core\Rounds\Refusal;
 use Velbrin\Core\Rounds\Route;
 use Velbrin\Core\Rounds\Spot;
+use Velbrin\Core\Rounds\Standing;
 use Velbrin\Core\Rounds\Visit;
 use Velbrin\Core\Rounds\Week;
 use Velbrin\Core\Rounds\WeekPlan;
@@ -23,6 +24,28 @@ use Velbrin\Core\Tests\Share;
 /** The week: a day worked by hand, hard rules in random worlds, and small worlds against every possible plan. */
 final class WeekTest extends TestCase
 {
+    #[Test]
+    public function places_half_a_kilometre_apart_are_neighbours_whichever_way(): void
+    {
+        $depot = new Spot(50, 0);
+        $visit = fn (int $id, float $northM, float $eastM): Visit => new Visit(
+            $id,
+            new Spot(50 + rad2deg($northM / 6_371_000), rad2deg($eastM / 6_371_000 / cos(deg2rad(50)))),
+            [],
+            0,
+            0,
+            3,
+            30,
+        );
+        $near = fn (Visit $one, Visit $other): bool => (new Standing(Week::of([]), [$one, $other]))->neighbours !== [];
+        $home = $visit(1, 0, 0);
+        foreach ([[1, 0], [-1, 0], [0, 1], [0, -1]] as [$north, $east]) {
+            self::assertTrue($near($home, $visit(2, $north * 499, $east * 499)));
+            self::assertFalse($near($home, $visit(2, $north * 501, $east * 501)));
+        }
+        self::assertSame(0.0, $depot->kmTo($home->spot));
+    }
+
     #[Test]
     public function a_day_worked_by_hand(): void
     {

@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Velbrin\Core\Water\ChangeHabit;
 use Velbrin\Core\Water\ChangePlan;
+use Velbrin\Core\Water\MeasuredVolume;
 use Velbrin\Core\Water\Mixing;
 use Velbrin\Core\Water\RoOutput;
 use Velbrin\Core\Water\SalinityCorrection;
@@ -125,6 +126,13 @@ final class WaterTest extends TestCase
             SalinityDrift::topOffStuckOn(500, 35, 100, 60),
             1e-12,
         );
+    }
+
+    #[Test]
+    public function a_usual_mix_is_38_5_grams_to_the_litre(): void
+    {
+        self::assertEqualsWithDelta(1000 * 35 / 38.5, MeasuredVolume::bySalt(1, 33, 34)->litres, 1e-9);
+        self::assertEqualsWithDelta(480 * 38.5 / 35 * 2 / 1000, SalinityCorrection::of(480, 33, 35, 60)->saltKg, 1e-9);
     }
 
     #[Test]

@@ -8,6 +8,7 @@ use Velbrin\Core\Ask\Field;
 use Velbrin\Core\Ask\Given;
 use Velbrin\Core\Ask\Input;
 use Velbrin\Core\Ask\Question;
+use Velbrin\Core\Water\Mix;
 use Velbrin\Core\Water\SalinityCorrection;
 
 final class SalinityCorrectionQuestion implements Question
@@ -25,7 +26,7 @@ final class SalinityCorrectionQuestion implements Question
             Field::number('target', 'g/kg', 0, 60),
             Field::number('otherSalinity', 'of the water swapped in, g/kg; 0 for RO', 0, 60),
             Field::number('perDay', 'largest daily move, g/kg', above: 0, default: 1),
-            Field::number('mixGramsPerL', 'of the salt at 35 g/kg', above: 0, default: 38.5),
+            Field::number('mixGramsPerL', 'of the salt at 35 g/kg', above: 0, default: Mix::USUAL_G_PER_L),
         );
     }
 

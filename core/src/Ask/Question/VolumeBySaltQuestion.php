@@ -9,6 +9,7 @@ use Velbrin\Core\Ask\Given;
 use Velbrin\Core\Ask\Input;
 use Velbrin\Core\Ask\Question;
 use Velbrin\Core\Water\MeasuredVolume;
+use Velbrin\Core\Water\Mix;
 
 final class VolumeBySaltQuestion implements Question
 {
@@ -23,7 +24,7 @@ final class VolumeBySaltQuestion implements Question
             Field::number('saltKg', 'kg', above: 0),
             Field::number('before', 'g/kg', 0, 50),
             Field::number('after', 'g/kg, mixed through', 0, 50),
-            Field::number('mixGramsPerL', 'of the salt at 35 g/kg', above: 0, default: 38.5),
+            Field::number('mixGramsPerL', 'of the salt at 35 g/kg', above: 0, default: Mix::USUAL_G_PER_L),
             Field::number('resolution', 'of the instrument, g/kg', above: 0, default: 0.1),
         );
     }
