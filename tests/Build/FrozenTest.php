@@ -20,11 +20,14 @@ use PHPUnit\Framework\Attributes\Test;
 use stdClass;
 use Tests\Fixture;
 use Tests\TestCase;
+use Velbrin\Core\Build\FieldError;
+use Velbrin\Core\Build\Phrase as Build;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\StageGate;
 use Velbrin\Core\Build\WholeAnswer;
 use Velbrin\Core\Chemistry\Regime;
 use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Severity;
 
 /** Accepted means frozen: pages and papers read what stood then, gates ask both, and what differs is said with both numbers. */
@@ -62,6 +65,17 @@ final class FrozenTest extends TestCase
         self::assertEqualsWithDelta(395.488, $whole->answers->figure('systemL')?->quantity?->value, 0.001);
         self::assertCount(32, $whole->answers->findings);
         self::assertCount(2, $whole->answers->open);
+    }
+
+    #[Test]
+    public function a_refusal_kept_before_its_words_were_data_reads_as_it_did(): void
+    {
+        $error = FieldError::from(OutOfRange::number('weirGapsMm', 401, Build::AtMostRows, ['most' => '3']));
+        $kept = json_decode(Frozen::write($error), true);
+        unset($kept['allows'], $kept['said']);
+        $back = Frozen::read((string) json_encode($kept));
+        self::assertInstanceOf(FieldError::class, $back);
+        self::assertSame([null, null, 'at most 3 rows', $error->message], [$back->allows, $back->said, $back->allowed, $back->message]);
     }
 
     #[Test]

@@ -166,6 +166,9 @@ final readonly class AnswersView
                 '.';
         }
 
-        return ucfirst($error->allowed === '' ? $error->said->in($units) : 'must be '.$error->allows->in($units)).'.';
+        $said = $error->said?->in($units) ?? $error->message;
+        $allows = $error->allows?->in($units) ?? $error->allowed;
+
+        return ucfirst($allows === '' ? $said : "must be {$allows}").'.';
     }
 }

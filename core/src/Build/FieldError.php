@@ -15,15 +15,16 @@ final readonly class FieldError
         public string $field,
         public string $message,
         public string $allowed,
-        /** What may stand there, read in any unit. */ public Sentence $allows,
-        public Sentence $said,
         public ?Quantity $least,
         public ?Quantity $most,
+        /** What may stand there, read in any unit; null in an answer kept before it was: `allowed` has it in metric words. */
+        public ?Sentence $allows,
+        public ?Sentence $said,
     ) {
     }
 
     public static function from(OutOfRange $e): self
     {
-        return new self($e->field, $e->getMessage(), $e->allowed, $e->allows, $e->said, $e->least, $e->most);
+        return new self($e->field, $e->getMessage(), $e->allowed, $e->least, $e->most, $e->allows, $e->said);
     }
 }

@@ -76,7 +76,11 @@ final class UnitsTest extends TestCase
     #[DataProvider('figures')]
     public function a_figure_reads_as_published_in_both(Kind $kind, float $value, string $metric, string $us): void
     {
-        $plain = fn (Units $units): string => trim((string) preg_replace('/[\x{202f}\x{a0}]/u', ' ', $units->show(Quantity::of($value, $kind))));
+        $plain = function (Units $units) use ($value, $kind): string {
+            $words = $units->show(Quantity::of($value, $kind));
+
+            return trim((string) preg_replace('/[\x{202f}\x{a0}]/u', ' ', $words));
+        };
         self::assertSame([$metric, $us], [$plain(Units::metric()), $plain(Units::us())]);
     }
 

@@ -610,6 +610,7 @@ final class MoveAnswersTest extends TestCase
         self::assertSame([], AfterMove::owed(MoveKind::Removal));
         $reads = array_filter($owed, fn (AfterMove $o): bool => str_contains($o->text, 'of 7:'));
         $ours = array_filter($reads, fn (AfterMove $o): bool => $o->isOnSite);
-        self::assertSame([1, 4, 7], array_map(fn (AfterMove $o): int => $o->dueDay, array_values($ours)), 'the others are read by who lives there');
+        $days = array_map(fn (AfterMove $o): int => $o->dueDay, array_values($ours));
+        self::assertSame([1, 4, 7], $days, 'the others are read by who lives there');
     }
 }
