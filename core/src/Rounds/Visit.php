@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Rounds;
 
+use Velbrin\Core\Seawater\Seawater;
+
 /** A visit to be placed in a week. */
 final readonly class Visit
 {
@@ -71,6 +73,6 @@ final readonly class Visit
     /** What it weighs in the van. */
     public function loadKg(): float
     {
-        return $this->kg + 1.0233 * $this->saltL + $this->roL;
+        return $this->kg + Seawater::NEAR_DENSITY_KG_L * $this->saltL + $this->roL;
     }
 }

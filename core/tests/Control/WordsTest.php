@@ -73,6 +73,10 @@ final class WordsTest extends TestCase
         self::assertSame('fills when low for 5 s, until high', $said['topoff']);
         self::assertSame('2 doses of 10 mL a day', $said['alk']);
         self::assertSame('on for 2 h at the press of a button', $said['stream']);
+        foreach ([119 => '119 s', 120 => '2 min', 7140 => '119 min', 7200 => '2 h'] as $s => $time) {
+            $setup['outlets'][4]['rule'] = ['kind' => 'timed-run', 's' => $s];
+            self::assertSame("on for {$time} at the press of a button", self::rules(SetupReader::read($setup))['stream']);
+        }
     }
 
     #[Test]

@@ -47,6 +47,13 @@ final class WeekTest extends TestCase
     }
 
     #[Test]
+    public function a_visit_loads_its_kit_and_its_water(): void
+    {
+        $visit = new Visit(1, new Spot(50, 0), [], 0, 0, 3, 30, kg: 10, saltL: 100, roL: 50);
+        self::assertEqualsWithDelta(10 + 102.33 + 50, $visit->loadKg(), 1e-9);
+    }
+
+    #[Test]
     public function a_day_worked_by_hand(): void
     {
         // Two places on one meridian, 10 and 20 km north of the depot; 10 km of street are 10·1.3·60/35 min.
