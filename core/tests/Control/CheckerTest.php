@@ -123,6 +123,27 @@ final class CheckerTest extends TestCase
     }
 
     #[Test]
+    public function an_alarm_between_the_first_and_a_backup_tells_that_the_first_has_failed(): void
+    {
+        $alarm = fn (array $limit): array => array_values(array_filter(
+            self::codes(fn (array $s): array => [
+                ...$s,
+                'outlets' => [
+                    ...$s['outlets'],
+                    ['id' => 'backup', 'place' => 'chiller 2', 'lostLink' => 'off', 'minimumOffS' => 300, 'powerReturnS' => 500,
+                        'rule' => ['kind' => 'hold', 'probe' => 't1', 'startAt' => 27.4, 'stopAt' => 27.0, 'blind' => 'off'],
+                        'hung' => ['job' => 'chiller', 'watts' => 100, 'labelled' => true]],
+                ],
+                'alarms' => [...$s['alarms'], ['id' => 'new', 'probe' => 't1', 'calls' => 2, 'testedDaysAgo' => 20] + $limit],
+            ]),
+            fn (string $code): bool => $code === 'K-20c new',
+        ));
+        // Two chillers begin at 26.6 and 27.4, two heaters at 25.3 and 25.0; they hold up to 25.6.
+        self::assertSame([['K-20c new'], []], [$alarm(['high' => 26.6]), $alarm(['high' => 26.7])]);
+        self::assertSame([['K-20c new'], []], [$alarm(['low' => 25.3]), $alarm(['low' => 25.2])]);
+    }
+
+    #[Test]
     public function nobody_is_told_of_a_rise_beyond_thirty_dkh(): void
     {
         $rise = fn (float $limit): ?float => SeenByPh::riseDkh(Liquid::Carbonate, 8, 8.2, $limit);

@@ -27,6 +27,7 @@ final class BeforeMoveTest extends TestCase
         self::assertSame(['decide', 'sand-1', 'sand-2', 'sand-3', 'photos', 'feed', 'water'], array_keys($due));
         self::assertSame(array_values(array_diff(BeforeMove::CODES, ['order'])), array_keys($due));
         self::assertSame([21, 14, 7], array_map(fn (int $n): int => $due["sand-{$n}"]->dueDay, [1, 2, 3]));
+        self::assertSame([20, 20, 20], array_map(fn (int $n): int => $due["sand-{$n}"]->minutes, [1, 2, 3]));
         self::assertStringStartsWith('200 L', $due['water']->text, 'rounded up');
         foreach ($due as $job) {
             self::assertGreaterThanOrEqual($job->dueDay, $job->fromDay, $job->code);
@@ -50,7 +51,7 @@ final class BeforeMoveTest extends TestCase
         )])['order'] ?? null;
         $rides = [$piece('doser', 'reuse', 90), $piece('lid', 'sell', 90)];
         $job = $order($piece('pump', 'replace', 21), $piece('skimmer', 'service', 5), ...$rides);
-        self::assertSame([35, 24, 21], [$job?->fromDay, $job?->dueDay, $job?->latestDay]);
+        self::assertSame([35, 24, 21, 20], [$job?->fromDay, $job?->dueDay, $job?->latestDay, $job?->minutes]);
         self::assertSame('ordered or sent in: pump (21 days), skimmer (5 days).', $job?->text);
         self::assertNull($order($piece('pump', 'replace', null)));
         self::assertSame(1, $order($piece('pump', 'replace', 0))?->latestDay, 'before the day');

@@ -92,6 +92,30 @@ final class TimetableTest extends TestCase
     }
 
     #[Test]
+    public function two_are_left_only_where_one_is_not_enough(): void
+    {
+        $work = fn (int $endMin): Work => new Work(
+            [
+                new Step('polish', 20, 1, dropCost: 5, becomes: 'left dull'),
+                new Step('rinse', 30, 1, needs: [new Need('polish')], dropCost: 10, becomes: 'new sand is bought'),
+                new Step('sweep', 40, 1, needs: [new Need('rinse')], dropCost: 20, becomes: 'swept tomorrow'),
+                new Step('drive', 60, 1, needs: [new Need('sweep')]),
+            ],
+            [new Hand('a')],
+            [],
+            [new End('drive', $endMin)],
+        );
+        $left = fn (int $endMin): array => array_map(
+            fn (Drop $d): array => $d->steps,
+            Drop::offers($work($endMin), Timetable::of($work($endMin))),
+        );
+        self::assertSame([], $left(150));
+        self::assertSame([['polish'], ['rinse'], ['sweep']], $left(130), 'each is enough: no pair is offered');
+        self::assertSame([['polish', 'rinse'], ['polish', 'sweep'], ['rinse', 'sweep']], $left(100), 'no single one is enough');
+        self::assertSame([['polish', 'rinse'], ['sweep'], ['rinse']], $left(110), 'what one does, no pair with it has to');
+    }
+
+    #[Test]
     public function a_box_that_does_not_last_until_arrival_is_a_stop(): void
     {
         $work = self::truckAtSix();

@@ -47,6 +47,27 @@ final class WeekTest extends TestCase
     }
 
     #[Test]
+    public function what_two_days_cost_differs_as_the_whole_week_does(): void
+    {
+        $days = array_map(fn (int $day): CrewDay => new CrewDay(
+            crew: 1, day: $day, depot: new Spot(50, 0), startMin: 480, endMin: 990, breakMin: 30, members: [7], skills: [],
+            payloadKg: 500, saltL: 200, roL: 100,
+        ), [0, 1, 2]);
+        $open = array_fill(0, 3, [[480.0, 1020.0]]);
+        $visit = fn (int $id, float $km): Visit => new Visit($id, new Spot(50 + rad2deg($km / 6371), 0), $open, 0, 1, 3, 20.0 + 7 * $id);
+        // Four at one place, one far away.
+        [$a, $b, $c, $d, $e] = [$visit(1, 5), $visit(2, 5.1), $visit(3, 5.2), $visit(4, 5.3), $visit(5, 20)];
+        $keys = array_map(fn (CrewDay $day): string => $day->key(), $days);
+        $week = fn (array ...$placed): Week => Week::of($days, array_combine($keys, $placed));
+        $both = fn (Week $w): array => [$w->price(), (new Standing($w, []))->priceOf($keys[0], $keys[1])];
+        [$whole, $two] = $both($week([$a, $b], [$c, $e], [$d]));
+        foreach ([$week([$b], [$a, $c, $e], [$d]), $week([$a, $b, $c], [$e], [$d]), $week([], [$a, $b, $c, $e], [$d])] as $moved) {
+            [$wholeThen, $twoThen] = $both($moved);
+            self::assertEqualsWithDelta($wholeThen - $whole, $twoThen - $two, 1e-9);
+        }
+    }
+
+    #[Test]
     public function a_visit_loads_its_kit_and_its_water(): void
     {
         $visit = new Visit(1, new Spot(50, 0), [], 0, 0, 3, 30, kg: 10, saltL: 100, roL: 50);
