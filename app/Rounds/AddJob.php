@@ -99,7 +99,7 @@ final class AddJob
                 'system_id' => $system->id,
                 'follow_up_id' => $follow->id,
                 'task_type_id' => $kind->id,
-                'title' => mb_substr($text, 0, 200),
+                'title' => FollowUp::title($text),
                 'minutes' => $minutes,
                 'persons' => $kind->persons ?? 1,
                 'skill' => $kind->skill,

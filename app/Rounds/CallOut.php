@@ -61,7 +61,7 @@ final class CallOut
                 'system_id' => $system->id,
                 'follow_up_id' => $follow->id,
                 'task_type_id' => $type->id,
-                'title' => mb_substr($text, 0, 200),
+                'title' => FollowUp::title($text),
                 'minutes' => self::MINUTES,
                 'steps' => [],
                 'earliest_on' => $today,

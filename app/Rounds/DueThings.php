@@ -140,7 +140,7 @@ final class DueThings
             followUpId: $follow->id,
             typeId: $type->id,
             typeKey: $type->key,
-            title: mb_substr($follow->text, 0, 200),
+            title: FollowUp::title($follow->text),
             turn: null,
             window: $window,
             job: self::job(

@@ -10,12 +10,15 @@ use App\Systems\System;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Str;
 
 /** A “later” with an owner and a day: carry-over, follow-up, check-back (X-41). */
 #[UsePolicy(FollowUpPolicy::class)]
 final class FollowUp extends Row
 {
     use Audited;
+
+    private const TITLE = 200;
 
     protected $fillable = [
         'system_id',
@@ -49,6 +52,12 @@ final class FollowUp extends Row
             'on_site' => 'boolean',
             'persons' => 'integer',
         ];
+    }
+
+    /** What it is called on a board and a visit; longer words end at a word, and whoever does it reads all of them. */
+    public static function title(string $text): string
+    {
+        return Str::limit($text, self::TITLE - 1, '…', preserveWords: true);
     }
 
     /** @return BelongsTo<System, $this> */

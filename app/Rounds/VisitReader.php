@@ -39,7 +39,7 @@ final class VisitReader
     /** @return list<VisitSystemView> */
     public function systems(): array
     {
-        $tasks = $this->visit->loadMissing('tasks.type')->tasks->sortBy('id')->values()->toBase()->groupBy('system_id');
+        $tasks = $this->visit->loadMissing(['tasks.type', 'tasks.followUp'])->tasks->sortBy('id')->values()->toBase()->groupBy('system_id');
         $ids = $tasks->keys()->all();
         $steps = $tasks->flatten()->mapWithKeys(fn (VisitTask $t): array => [$t->id => $this->steps($t)])->all();
         $charges = MediaCharges::words(

@@ -1866,6 +1866,7 @@ export interface VisitTaskView {
     systemId: number;
     key: string;
     name: string;
+    asked: string | null;
     turn: string | null;
     state: string;
     steps: StepView[];

@@ -112,6 +112,15 @@ final class DueReachesVisitTest extends TestCase
         self::assertSame([55.0, 2], [$visit->minutes, $visit->persons], '10 + 40 + 5, and two people');
         self::assertSame('Fit the new lid', $visit->tasks()->sole()->title);
 
+        $long = 'A third of the sand out, '.str_repeat('from one end and never all at once, ', 6).'sifted first.';
+        $this->post("/systems/{$system->id}/follow-ups", ['text' => $long] + $ask)->assertSessionHasNoErrors();
+        $title = (string) VisitTask::query()->where('title', 'like', 'A third%')->sole()->title;
+        self::assertLessThanOrEqual(200, mb_strlen($title));
+        self::assertStringEndsWith('…', $title, 'a board says that more was said');
+        $jobs = $this->get("/visits/{$visit->id}")->assertOk()->inertiaProps('systems')[0]['tasks'];
+        $asked = array_column($jobs, 'asked', 'name');
+        self::assertSame(['Fit the new lid' => null, $title => $long], array_intersect_key($asked, ['Fit the new lid' => 1, $title => 1]));
+
         $again = FollowUp::query()->create([
             'system_id' => $system->id,
             'kind' => 'check-back',

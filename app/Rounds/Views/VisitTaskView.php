@@ -32,6 +32,8 @@ final readonly class VisitTaskView
         public int $systemId,
         public string $key,
         public string $name,
+        /** All it was asked for in, where its name says only how it begins. */
+        public ?string $asked,
         public ?string $turn,
         public string $state,
         public array $steps,
@@ -93,6 +95,7 @@ final readonly class VisitTaskView
             systemId: $task->system_id,
             key: (string) $type?->key,
             name: $task->name(),
+            asked: self::asked($task),
             turn: $task->turn,
             state: $task->state,
             steps: $steps,
@@ -120,6 +123,14 @@ final readonly class VisitTaskView
             uuid: $task->client_uuid,
             charges: $charges,
         );
+    }
+
+    private static function asked(VisitTask $task): ?string
+    {
+        $asked = $task->followUp?->text;
+        $begins = rtrim($task->name(), '…');
+
+        return $asked !== null && $asked !== $begins && str_starts_with($asked, $begins) ? $asked : null;
     }
 
     private static function sheet(VisitTask $task): string

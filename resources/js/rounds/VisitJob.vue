@@ -58,6 +58,7 @@ function water(sure = false) {
 
 <template>
     <div class="job">
+        <p v-if="task.asked">{{ task.asked }}</p>
         <p v-for="c in task.cautions" :key="c" class="caution"><b aria-hidden="true">▲</b> {{ c }}</p>
         <ul v-if="task.charges.length" class="waterwords">
             <li v-for="c in task.charges" :key="c">{{ c }}</li>

@@ -100,6 +100,7 @@ function added(systemId: number, uuid: string, text: string): VisitTaskView {
         systemId,
         key: 'errand',
         name: text,
+        asked: null,
         turn: null,
         state: 'open',
         steps: [],
