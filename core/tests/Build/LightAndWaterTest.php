@@ -144,10 +144,14 @@ final class LightAndWaterTest extends TestCase
                 ),
             ),
         );
-        self::assertSame(
-            'points.0.day',
-            SoundPlan::answer([], ['points' => $read(1, ['day' => '2026-13-04'])])->errors[0]->field,
-        );
+        foreach (['2026-13-04', '2026-02-29', '2026-04-31', '4 May'] as $noDay) {
+            self::assertSame(
+                'points.0.day',
+                SoundPlan::answer([], ['points' => $read(1, ['day' => $noDay])])->errors[0]->field,
+                $noDay,
+            );
+        }
+        self::assertSame([], SoundPlan::answer([], ['points' => $read(1, ['day' => '2028-02-29'])])->errors);
         $day = ['day' => '2026-07-04'];
         foreach ([[1.099, false], [1.101, true]] as [$share, $isApart]) {
             $of = [...$read(1.0, [...$day, 'meter' => 'a']), ...array_slice($read($share, [...$day, 'meter' => 'b']), 0, 2)];

@@ -68,6 +68,7 @@ final class MeasuredLossTest extends TestCase
     public function an_open_surface_gives_by_air_and_by_radiation_and_a_hood_keeps_it(): void
     {
         $vessel = Vessel::of(Rectangular::outer(1020, 520), 610, 10, 10);
+        self::assertSame([50.0, 50.0], [TankHeat::of(200, [])->humidityPct, TankHeat::bare(200, 20, 15, 1)->humidityPct], 'a usual room');
         $of = fn (bool $open): TankHeat => TankHeat::of(200, [Surfaces::of($vessel, 500, $open)]);
         // Inside 1 m by 0.5 m, half a metre of water; a wall between its two films.
         $solid = 1.5 * 1 / (0.133 + 0.01 / Material::Glass->conductivityWMK()) + 0.5 * 1.5;

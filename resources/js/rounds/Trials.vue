@@ -76,7 +76,7 @@ const drawn = computed(() =>
             </p>
             <ul class="list">
                 <li v-for="(t, n) in m.trials" :key="n">
-                    <Link :href="`/systems/${t.systemId}/trials`">{{ t.system }}</Link>
+                    <Link :href="`/systems/${t.systemId}/trials`">{{ t.system }}</Link>{{ ' ' }}
                     <b v-if="t.text">{{ t.text }}</b> {{ t.words }}
                 </li>
             </ul>

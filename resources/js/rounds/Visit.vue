@@ -331,7 +331,7 @@ onUnmounted(() => {
             </button>
         </p>
         <div v-if="closed" class="bar done">
-            <b>Closed.</b>
+            <b>Closed.</b>{{ ' ' }}
             <Link v-if="visit.reportId" :href="`/reports/${visit.reportId}`">Read the drafted report</Link
             ><span v-else>The report is drafted.</span>
             <p v-if="visit.next" class="nextstop">
