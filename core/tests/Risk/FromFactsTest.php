@@ -96,7 +96,7 @@ final class FromFactsTest extends TestCase
         $rated = self::read(['roRatedLd' => 240], hasRoUnit: true)->fills[0];
         self::assertSame([10.0, 10.0], [$rated->litresH->low, $rated->litresH->high]);
         $unrated = self::read(['roRatedLd' => null], hasRoUnit: true)->fills[0];
-        self::assertSame([2.0, 30.0], [$unrated->litresH->low, $unrated->litresH->high]);
+        self::assertSame([2.0, 8.0, 30.0], [$unrated->litresH->low, $unrated->litresH->likely, $unrated->litresH->high]);
         $known = self::read([], hasRoUnit: true, line: new RoLine(spanL: 40.0, litresH: 12.0, takesL: 60.0))->fills[0];
         self::assertSame([12.0, 60.0], [$known->litresH->likely, $known->roomL->likely]);
         $unsaid = self::read([], hasRoUnit: true, line: new RoLine(spanL: 40.0, litresH: 12.0))->fills[0];

@@ -59,6 +59,11 @@ final class TriggersTest extends TestCase
                 new TaskFacts($mon),
                 [$mon, $mon, $mon + 6],
             ],
+            'Sunday, never done, today is Monday' => [
+                Trigger::weekdays([7]),
+                new TaskFacts($mon),
+                [$mon + 6, $mon + 6, $mon + 12],
+            ],
             'a reading at its limit asks for nothing' => [
                 $nitrate,
                 new TaskFacts($mon, null, $taken(20, $mon - 1)),
@@ -216,6 +221,7 @@ final class TriggersTest extends TestCase
     public static function nonsense(): array
     {
         return [
+            'a day before the first' => [fn (): Trigger => Trigger::weekdays([0])],
             'no weekday' => [fn (): Trigger => Trigger::weekdays([])],
             'an eighth weekday' => [fn (): Trigger => Trigger::weekdays([8])],
             'no limit' => [fn (): Trigger => Trigger::reading('ph', null, null)],

@@ -150,6 +150,8 @@ final class WaterTest extends TestCase
             targetC: 25,
         );
         self::assertSame(3, $mixing->batches);
+        // 300 L by 15 °C with 300 W, a tenth of which is lost to the room.
+        self::assertEqualsWithDelta(300 * 1.0233 * 3990 * 15 / (0.9 * 300) / 3600, $mixing->heatHours, 1e-9);
         self::assertEqualsWithDelta($mixing->roHours + 3 * max(6, $mixing->heatHours / 3), $mixing->totalHours, 1e-9);
         self::assertSame(0, Mixing::of(
             litres: 0,
