@@ -107,6 +107,12 @@ final class HeatTest extends TestCase
     }
 
     #[Test]
+    public function harm_begins_at_18_and_30_where_nobody_says_otherwise(): void
+    {
+        self::assertEquals(HeaterChoice::of(self::tank(), 25.5, 14, 27, 60), HeaterChoice::of(self::tank(), 25.5, 14, 27, 60, 18, 30));
+    }
+
+    #[Test]
     public function a_chosen_set_passes_its_three_tests_and_a_colder_room_never_needs_less(): void
     {
         $need = 0.0;

@@ -59,11 +59,13 @@ final class ByPublishedFormulasTest extends TestCase
     #[Test]
     public function an_edge_too_short_is_told_how_long_it_has_to_be(): void
     {
-        $refused = fn (float $lengthMm): ?OutOfRange => self::refusal(fn (): float => WeirHead::plainEdge(10_000, $lengthMm));
-        $shortest = self::turning(fn (float $mm): bool => $refused($mm) === null, 500, 10);
-        // There the head is a third of the length.
-        self::assertEqualsWithDelta(10_000, WeirHead::plainFlowLh($shortest / 3, $shortest), 10);
-        self::assertStringContainsString((string) (int) ceil($shortest - 0.02), (string) $refused($shortest - 1)?->allowed);
+        foreach ([10_000, 200_000] as $flowLh) {
+            $refused = fn (float $mm): ?OutOfRange => self::refusal(fn (): float => WeirHead::plainEdge($flowLh, $mm));
+            $shortest = self::turning(fn (float $mm): bool => $refused($mm) === null, 900, 10);
+            // There the head is a third of the length.
+            self::assertEqualsWithDelta($flowLh, WeirHead::plainFlowLh($shortest / 3, $shortest), $flowLh / 1000);
+            self::assertStringContainsString((string) (int) ceil($shortest - 0.02), (string) $refused($shortest - 1)?->allowed);
+        }
     }
 
     #[Test]

@@ -52,12 +52,15 @@ final class BoxingTest extends TestCase
     {
         $animals = [self::animal('tang', 16), self::animal('pair', 6, ['count' => 2]), self::animal('corals', null, ['coral' => true])];
         self::assertEquals(Boxing::of($animals, 28, 600, 25, 35, 400), Boxing::of($animals, 28, 600));
-        $least = fn (?float $tempC): float => self::turning(fn (float $litres): bool => Boxing::of(
+        $least = fn (?float $tempC, ?float $salinity = null): float => self::turning(fn (float $litres): bool => Boxing::of(
             ...['animals' => [self::animal('tang', 20)], 'boxL' => $litres, 'insideMm' => 600],
             ...$tempC === null ? [] : ['tempC' => $tempC],
+            ...$salinity === null ? [] : ['salinity' => $salinity],
         )->left === [], 100, 1);
         self::assertEqualsWithDelta($least(25.0), $least(null), 1e-6);
         self::assertGreaterThan($least(null), $least(26.0), 'in warm water it breathes more');
+        self::assertEqualsWithDelta($least(null, 35.0), $least(null), 1e-6);
+        self::assertLessThan($least(null), $least(null, 30.0), 'thinner water holds more air');
     }
 
     #[Test]

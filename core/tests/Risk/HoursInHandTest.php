@@ -120,6 +120,12 @@ final class HoursInHandTest extends TestCase
     }
 
     #[Test]
+    public function a_quarter_of_an_hour_each_and_half_an_hour_to_the_place(): void
+    {
+        self::assertEquals(new Called('Ines', true, 15, 30), new Called('Ines', true));
+    }
+
+    #[Test]
     public function an_alarm_counts_only_tested_alive_and_with_somebody_to_answer(): void
     {
         $ines = new Called('Ines', true, 15, 20, hasKey: true);

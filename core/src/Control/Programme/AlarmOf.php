@@ -7,6 +7,9 @@ namespace Velbrin\Core\Control\Programme;
 /** An alarm of a set-up: on a value, how fast it goes, that it stands still, a switch, a load, silence, or an act of a guard. */
 final readonly class AlarmOf
 {
+    /** It holds so long before it calls, where nobody says otherwise. */
+    public const DELAY_S = 600.0;
+
     /** A load that draws less than this share of what is known draws nothing. */
     private const DRAWS_NOTHING = 0.1;
 
@@ -32,7 +35,7 @@ final readonly class AlarmOf
         public ?float $high,
         public int $calls,
         public ?float $testedDaysAgo,
-        public float $delayS = 600.0,
+        public float $delayS = self::DELAY_S,
         public ?float $ratePerH = null,
         public bool $isFrozen = false,
         public ?string $switch = null,

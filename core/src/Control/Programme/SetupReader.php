@@ -296,7 +296,7 @@ final class SetupReader
             high: $alarm->numberOrNull('high'),
             calls: (int) $alarm->number('calls', 0.0, 0.0),
             testedDaysAgo: $alarm->numberOrNull('testedDaysAgo', 0.0),
-            delayS: $alarm->number('delayS', 0.0, 600.0),
+            delayS: $alarm->number('delayS', 0.0, AlarmOf::DELAY_S),
             ratePerH: $alarm->numberOrNull('ratePerH', 1e-9),
             isFrozen: $alarm->boolean('frozen', false),
             switch: $alarm->textOrNull('switch'),
