@@ -27,6 +27,8 @@ final class BeforeMoveTest extends TestCase
         self::assertSame(['decide', 'sand-1', 'sand-2', 'sand-3', 'photos', 'feed', 'water'], array_keys($due));
         self::assertSame(array_values(array_diff(BeforeMove::CODES, ['order'])), array_keys($due));
         self::assertSame([21, 14, 7], array_map(fn (int $n): int => $due["sand-{$n}"]->dueDay, [1, 2, 3]));
+        self::assertSame([24, 17, 10], array_map(fn (int $n): int => $due["sand-{$n}"]->fromDay, [1, 2, 3]));
+        self::assertSame([18, 11, 4], array_map(fn (int $n): int => $due["sand-{$n}"]->latestDay, [1, 2, 3]));
         self::assertSame([20, 20, 20], array_map(fn (int $n): int => $due["sand-{$n}"]->minutes, [1, 2, 3]));
         self::assertStringStartsWith('200 L', $due['water']->text, 'rounded up');
         foreach ($due as $job) {
