@@ -184,15 +184,19 @@ final class QuietStepsTest extends TestCase
     #[Test]
     public function alkalinity_that_adds_up_over_a_day_is_harm(): void
     {
-        $plant = ['life' => ['alkMeqLDay' => 0, 'litHours' => 10]] + self::tank([
+        $dosed = fn (float $meqMin): array => ['life' => ['alkMeqLDay' => 0, 'litHours' => 10]] + self::tank([
             'start' => ['tempC' => 25, 'salinity' => 35, 'alkMeqL' => 2.9, 'ph' => 8.2],
-            'devices' => ['alk' => ['job' => 'doser', 'in' => 'display', 'watts' => 2, 'mlPerMin' => 2, 'alkMeqPerMl' => 0.5,
+            'devices' => ['alk' => ['job' => 'doser', 'in' => 'display', 'watts' => 2, 'mlPerMin' => 2 * $meqMin, 'alkMeqPerMl' => 0.5,
                 'dicPerMeq' => 1]],
         ]);
         $setup = ['outlets' => [['id' => 'alk', 'place' => 'doser', 'lostLink' => 'off', 'rule' => ['kind' => 'on']]]] + self::nothing();
-        $run = self::play($plant, $setup, 8);
+        $run = self::play($dosed(1), $setup, 8);
         // A meq a minute into 200 L: 4 dKH, 1.4286 meq/L, after 286 minutes.
         self::assertEqualsWithDelta(200 * 4 / 2.8 * 60, $run->harmS['alkalinity'], 120);
+        // As much in 22 h harms; in 26 h no day has so much of it, however long it goes on.
+        $in = fn (float $hours): float => 200 * 4 / 2.8 / (60 * $hours);
+        self::assertArrayHasKey('alkalinity', self::play($dosed($in(22)), $setup, 30)->harmS);
+        self::assertArrayNotHasKey('alkalinity', self::play($dosed($in(26)), $setup, 60)->harmS);
     }
 
     #[Test]

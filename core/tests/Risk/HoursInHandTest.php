@@ -151,6 +151,13 @@ final class HoursInHandTest extends TestCase
             $nobody(self::alarm([new Called('Jory', false)])),
         );
         self::assertNull($nobody(self::alarm([$ines])));
+        // What watches something else is passed over; the next that would see it says why it does not call.
+        $other = new AlarmWay('Float', [Hazard::PowerCut], 10, true, true, [$ines]);
+        $untested = new AlarmWay('Dialler', [Hazard::HeaterStuckOn], 10, false, true, [$ines]);
+        self::assertSame(
+            'Dialler is untested',
+            Response::of(Hazard::HeaterStuckOn, self::tank(24), [$other, $untested], $night)->how,
+        );
         // Without an alarm the household looks at six in the evening, sixteen hours on, and rings whoever is on call.
         $look = Response::of(Hazard::HeaterStuckOn, self::tank(24), [], new Place(2, [16.0], [], $ines));
         self::assertEqualsWithDelta(16 + 20 / 60 + 0.5, $look->actsH, 1e-9);

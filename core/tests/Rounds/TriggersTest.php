@@ -15,6 +15,7 @@ use Velbrin\Core\Rounds\TaskFacts;
 use Velbrin\Core\Rounds\Trigger;
 use Velbrin\Core\Rounds\TriggerKind;
 use Velbrin\Core\Rounds\UsedBy;
+use Velbrin\Core\Rounds\Weekday;
 use Velbrin\Core\Rounds\Window;
 
 /** What makes a job due; several reasons on one job, the first wins (S-2, S-48, S-51, X-40). Day 0 is a Thursday. */
@@ -242,5 +243,12 @@ final class TriggersTest extends TestCase
     {
         $this->expectException(OutOfRange::class);
         $make();
+    }
+
+    #[Test]
+    public function a_weekday_is_known_before_1970_too(): void
+    {
+        // 27 December 1969 was a Saturday, 1 January 1970 a Thursday.
+        self::assertSame([6, 7, 1, 2, 3, 4], array_map(fn (int $day): int => Weekday::of($day), [-5, -4, -3, -2, -1, 0]));
     }
 }
