@@ -147,7 +147,7 @@ final class CheckerTest extends TestCase
     public function nobody_is_told_of_a_rise_beyond_thirty_dkh(): void
     {
         $rise = fn (float $limit): ?float => SeenByPh::riseDkh(Liquid::Carbonate, 8, 8.2, $limit);
-        $last = self::turning(fn (float $limit): bool => $rise($limit) === null, 8.3, 9.6);
+        $last = self::turning(fn (float $limit): bool => $rise($limit) !== null, 8.3, 9.6);
         self::assertEqualsWithDelta(30.0, $rise($last), 0.05);
     }
 
@@ -825,7 +825,7 @@ final class CheckerTest extends TestCase
     #[Test]
     public function a_relay_lasts_three_years_of_its_clicks_and_a_compressor_bears_six_starts_an_hour(): void
     {
-        $worn = fn (int $n, string $says, float $widthK): float => self::turning(fn (float $watts): bool => in_array(
+        $worn = fn (int $n, string $says, float $widthK): float => self::turning(fn (float $watts): bool => ! in_array(
             $says,
             self::codes(fn (array $s): array => array_replace_recursive($s, ['outlets' => [$n => ['hung' => ['watts' => $watts]]]])),
             true,
@@ -860,7 +860,7 @@ final class CheckerTest extends TestCase
         // From 23.4 °C, 430 L lose 20 W/K and 6 L a day into a room of 12 °C; pumps give 60 W; harm is at 18 °C.
         $settlesC = 12 + (60 - 6 * Evaporation::heatKjKg(23.4) / 86.4) / 20;
         $hours = 430 * 4083 / 20 / 3600 * log((23.4 - $settlesC) / (18 - $settlesC));
-        $helpMin = self::turning($late, 60, 1440);
+        $helpMin = self::turning(fn (float $min): bool => ! $late($min), 60, 1440);
         self::assertEqualsWithDelta(60 * $hours, 10 + $helpMin, 1.0, 'ten minutes until it calls');
     }
 
@@ -903,7 +903,7 @@ final class CheckerTest extends TestCase
         // 430 L lose 20 W/K from 25.6 °C and are harmed at 18 °C; other gear gives 60 W.
         $hours = fn (float $watts, float $roomC): float => 430 * 4083 / 20 / 3600
             * log((25.6 - $roomC - $watts / 20) / (18 - $roomC - $watts / 20));
-        $gains = self::turning(fn (float $w): bool => $says(['coldestC' => 5], $w), 1.0, 100.0);
+        $gains = self::turning(fn (float $w): bool => ! $says(['coldestC' => 5], $w), 1.0, 100.0);
         self::assertEqualsWithDelta(1.0, $hours(60 + $gains, 5) - $hours(60, 5), 1e-3);
         $coldC = self::turning(fn (float $c): bool => $says(['coldestC' => $c], 100), 10.0, 16.0);
         self::assertEqualsWithDelta(72, $hours(60, $coldC), 0.01);

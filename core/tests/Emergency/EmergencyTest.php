@@ -277,7 +277,7 @@ final class EmergencyTest extends TestCase
     public function a_large_heater_in_a_small_box_runs_past_its_thermostat(): void
     {
         $heats = fn (float $watts): Rewarm => Rewarm::of(20, 2, 18, 20, 24, $watts);
-        $watts = self::turning(fn (float $w): bool => $heats($w)->overshoots(), 10, 300);
+        $watts = self::turning(fn (float $w): bool => ! $heats($w)->overshoots(), 10, 300);
         self::assertEqualsWithDelta(0.5, $heats($watts)->overshootK, 1e-3);
         $this->expectException(OutOfRange::class);
         Rewarm::of(20, 2, 18, 24, 20, 300);

@@ -120,7 +120,7 @@ final class RiskFiguresTest extends TestCase
     {
         $limit = fn (float $minutes): float => preg_match('/limit at ([0-9.]+)/', (string) self::hand($minutes, 19.0)->finding->remedy
             ?->in(Units::metric()), $found) === 1 ? (float) $found[1] : NAN;
-        $minutes = self::turning(fn (float $m): bool => is_nan($limit($m)), 200, 1600);
+        $minutes = self::turning(fn (float $m): bool => ! is_nan($limit($m)), 200, 1600);
         self::assertSame(24.5, $limit($minutes));
     }
 
