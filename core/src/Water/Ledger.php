@@ -15,9 +15,6 @@ final readonly class Ledger
 {
     private const SAME_L = 1e-9;
 
-    /** Water within that of a promise's salinity serves it, g/kg. */
-    private const SALINITY = 0.3;
-
     /**
      * @param  array<string, float>  $coveredL  by promise
      * @param  array<string, float>  $lacksL  by promise; none where it is covered
@@ -64,7 +61,7 @@ final readonly class Ledger
     {
         $at = $promise->atH ?? 0.0;
         $serves = fn (MixedStock $s): bool => ($promise->mix === null || $promise->mix === $s->mix) &&
-            ($promise->salinity === null || abs($promise->salinity - $s->salinity) <= self::SALINITY) &&
+            ($promise->salinity === null || abs($promise->salinity - $s->salinity) <= MixedStock::SAME_SALINITY) &&
             $s->fromH <= $at &&
             $s->untilH > $at;
         $lots = array_keys(array_filter($stock, $serves));

@@ -7,6 +7,9 @@ namespace Velbrin\Core\Water;
 /** Mixed, warm, measured water that stands ready and is not kept in reserve. */
 final readonly class MixedStock
 {
+    /** g/kg apart; what is mixed for another salinity is other water. */
+    public const SAME_SALINITY = 0.3;
+
     public function __construct(
         public string $mix,
         public float $salinity,
@@ -19,7 +22,7 @@ final readonly class MixedStock
     public function serves(Need $need, float $byH): bool
     {
         return $need->mix === $this->mix &&
-            abs($need->salinity - $this->salinity) <= 0.3 &&
+            abs($need->salinity - $this->salinity) <= self::SAME_SALINITY &&
             $this->fromH <= $byH &&
             $this->untilH >= $need->departH;
     }

@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Velbrin\Core\Measure\Units;
 use Velbrin\Core\Water\Ledger;
 use Velbrin\Core\Water\MixedStock;
+use Velbrin\Core\Water\Need;
 use Velbrin\Core\Water\Promise;
 use Velbrin\Core\Water\Readiness;
 
@@ -62,6 +63,9 @@ final class StoreTest extends TestCase
         self::assertSame([[], []], [$lacks(34.71), $lacks(35.29)]);
         self::assertSame([['Today' => 150.0], ['Today' => 150.0]], [$lacks(34.69), $lacks(35.31)]);
         self::assertSame(['Today' => 150.0], $lacks(35, 'fish'));
+        $stock = new MixedStock('reef', 35, 200, 0, 24);
+        $serves = fn (float $salinity): bool => $stock->serves(new Need('a', 'a', 150, 'reef', $salinity, 2), 1);
+        self::assertSame([false, true, true, false], array_map($serves, [34.69, 34.71, 35.29, 35.31]));
     }
 
     #[Test]
