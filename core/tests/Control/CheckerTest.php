@@ -358,6 +358,13 @@ final class CheckerTest extends TestCase
             return $s;
         }];
         yield 'a guard that sees carbonate in time' => [fn (array $s): array => self::phGuard($s, 'carbonate', 8.65)];
+        yield 'a liquid without carbon' => [fn (array $s): array => self::phGuard($s, 'calcium', 8.7)];
+        yield 'a guard against a low pH' => [function (array $s): array {
+            $s = self::phGuard($s, 'carbonate', 8.7);
+            $s['guards'][1]['when'] = [['probe' => 'ph', 'below' => 7.6]];
+
+            return $s;
+        }];
         yield 'a guard that sees hydroxide' => [fn (array $s): array => self::phGuard($s, 'hydroxide', 8.7)];
         yield 'gas that follows its feed' => [fn (array $s): array => self::reactor($s, ['kind' => 'follow', 'outlet' => 'feed'])];
         yield 'dry when help is there' => [fn (array $s): array => self::stopped($s, 0.5)];

@@ -59,6 +59,7 @@ final class InstrumentsTest extends TestCase
         // 0.6 m² short of 12 mm on average: 7.2 L, 10.8 kg dry.
         $bed = SandBed::short(0.6, [20, 30, 16, 22, 2], 30);
         self::assertEqualsWithDelta([18, 7.2, 10.8], [$bed->meanMm, $bed->litresShort, $bed->kgShort], 1e-9);
+        self::assertSame($bed->kgShort, $bed->working->result->value);
         self::assertSame(0.0, SandBed::short(0.6, [40, 50, 60], 30)->kgShort);
         self::assertEqualsWithDelta(7.2 * 1.7, SandBed::short(0.6, [20, 30, 16, 22, 2], 30, SandBed::LIVE_KG_L)->kgShort, 1e-9);
 
