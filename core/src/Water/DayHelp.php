@@ -47,9 +47,8 @@ final readonly class DayHelp
         $borrow = $need->mix === null ? 0.0 : min($need->litres, $this->reserveSaltL);
         $fewer = $this->fewer($need);
         $later = $this->later($need, $lateH);
-        $watts = $limit === DayLimit::Heat ? $this->watts($need, $lateH) : null;
-        $tankL = $limit === DayLimit::RoTank ? $this->secondTankL($need, $lateH) : null;
-        $isLess = $borrow > 0 && $this->moves($this->station, $need, $lateH, $need->litres - $borrow);
+        $watts = $limit === DayLimit::Heat ? $this->watts($need) : null;
+        $tankL = $limit === DayLimit::RoTank ? $this->secondTankL($need) : null;
         $parts = [
             'who' => $need->label,
             'limit' => $limit->label(),
@@ -63,19 +62,18 @@ final readonly class DayHelp
             'tank' => Quantity::of($tankL ?? 0.0, Kind::Volume),
             'vessel' => Quantity::of($this->station->largestL(), Kind::Volume),
         ];
-        $ways = array_filter([
-            $later !== null ? Sentence::of(Phrase::LeaveLater, $parts) : null,
-            $fewer !== null ? Sentence::of(Phrase::TakeFewer, $parts) : null,
-            $isLess ? Sentence::of(Phrase::TakeFromTheReserve, $parts) : null,
-            $watts !== null ? Sentence::of(Phrase::WarmWithInAll, $parts) : null,
-            $tankL !== null ? Sentence::of(Phrase::CollectROWaterInASecond, $parts) : null,
-            $limit === DayLimit::Vessels && $this->moves($this->oneMoreVessel(), $need, $lateH)
-                ? Sentence::of(Phrase::MixInOneMoreVesselOf, $parts)
-                : null,
+        $without = $borrow > 0 ? $this->late($this->station, $this->replaced($need, $need->litres - $borrow), $need) : INF;
+        $warmer = $watts === null ? INF : $this->lateWith($this->station->with(heatW: $watts), $need);
+        $tank = $tankL === null ? INF : $this->lateWith($this->secondTank($tankL), $need);
+        $vessel = $limit === DayLimit::Vessels ? $this->lateWith($this->oneMoreVessel(), $need) : INF;
+        $remedy = self::ways($parts, $lateH, [
+            [Phrase::LeaveLater, $later === null ? INF : 0.0],
+            [Phrase::TakeFewer, $fewer === null ? INF : 0.0],
+            [Phrase::TakeFromTheReserve, $without],
+            [Phrase::WarmWithInAll, $warmer],
+            [Phrase::CollectROWaterInASecond, $tank],
+            [Phrase::MixInOneMoreVesselOf, $vessel],
         ]);
-        $remedy = $ways === []
-            ? Sentence::of(Phrase::BringTheWaterAnotherDay)
-            : Sentence::of(Phrase::ItWouldDoTo, ['ways' => Sentence::listed(Phrase::ThisOrThat, ...array_values($ways))]);
 
         return Finding::of(
             Severity::Fix,
@@ -87,18 +85,46 @@ final readonly class DayHelp
         );
     }
 
-    /** The smallest second tank with which it is in time; else the largest, if that is worth anything. */
-    private function secondTankL(Need $need, float $lateH): ?float
+    /**
+     * What is enough, and what only helps with how late it stays; another day where nothing does either.
+     *
+     * @param  array<string, Quantity|Sentence|string>  $parts
+     * @param  list<array{0: Phrase, 1: float}>  $ways  each with how late it is then, h; INF where it cannot be done
+     */
+    private static function ways(array $parts, float $lateH, array $ways): Sentence
     {
-        $with = fn (float $litres): Station => $this->station->with(roTankL: $this->station->roTankL + $litres);
+        $enough = $helps = [];
+        foreach ($ways as [$words, $stillH]) {
+            $way = Sentence::of($words, $parts);
+            if ($stillH <= self::HELPS_H) {
+                $enough[] = $way;
+            } elseif ($stillH < $lateH - self::HELPS_H) {
+                $helps[] = Sentence::of(Phrase::AndStillBeLate, ['way' => $way, 'still' => Quantity::of($stillH, Kind::Hours)]);
+            }
+        }
+        $said = array_values(array_filter([
+            $enough === [] ? null : Sentence::of(Phrase::ItWouldDoTo, ['ways' => Sentence::listed(Phrase::ThisOrThat, ...$enough)]),
+            $helps === [] ? null : Sentence::of(Phrase::ItWouldHelpTo, ['helps' => Sentence::listed(Phrase::ThisOrThat, ...$helps)]),
+        ]));
+
+        return $said === [] ? Sentence::of(Phrase::BringTheWaterAnotherDay) : Sentence::joined(...$said);
+    }
+
+    /** The smallest second tank with which it is in time; else the largest. */
+    private function secondTankL(Need $need): float
+    {
         foreach (self::TANKS_L as $litres) {
-            if ($this->late($with($litres), $this->needs, $need) <= 0) {
+            if ($this->lateWith($this->secondTank($litres), $need) <= 0) {
                 return $litres;
             }
         }
-        $largest = self::TANKS_L[count(self::TANKS_L) - 1];
 
-        return $this->moves($with($largest), $need, $lateH) ? $largest : null;
+        return max(self::TANKS_L);
+    }
+
+    private function secondTank(float $litres): Station
+    {
+        return $this->station->with(roTankL: $this->station->roTankL + $litres);
     }
 
     private function oneMoreVessel(): Station
@@ -141,19 +167,17 @@ final readonly class DayHelp
         return $enough;
     }
 
-    /** Watts in all with which it is in time, or half as late; null where more watts do not help. */
-    private function watts(Need $need, float $lateH): ?float
+    /** Watts in all with which it is in time; else twice those there are. */
+    private function watts(Need $need): float
     {
         foreach ([1.25, 1.5, 2.0, 3.0, 4.0] as $times) {
             $watts = $this->station->heatW * $times;
-            if ($this->late($this->station->with(heatW: $watts), $this->needs, $need) <= 0) {
+            if ($this->lateWith($this->station->with(heatW: $watts), $need) <= 0) {
                 return $watts;
             }
         }
 
-        return $this->moves($this->station->with(heatW: 2 * $this->station->heatW), $need, $lateH)
-            ? 2 * $this->station->heatW
-            : null;
+        return 2 * $this->station->heatW;
     }
 
     /** Hours later at which it is in time, others before it counted; null where no wait of that day helps. */
@@ -175,10 +199,9 @@ final readonly class DayHelp
         return null;
     }
 
-    private function moves(Station $station, Need $need, float $lateH, ?float $litres = null): bool
+    private function lateWith(Station $station, Need $need): float
     {
-        return $this->late($station, $litres === null ? $this->needs : $this->replaced($need, $litres), $need) <
-            $lateH - self::HELPS_H;
+        return $this->late($station, $this->needs, $need);
     }
 
     /** @return list<Need> */

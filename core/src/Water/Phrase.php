@@ -17,6 +17,7 @@ enum Phrase: string implements Saying
     case AlkalinityAndPHOfBothWaters = 'alkalinity-and-ph-of-both-waters';
     case AllFour = 'all-four';
     case AllWaterCanBeReady = 'all-water-can-be-ready';
+    case AndStillBeLate = 'and-still-be-late';
     case AShutOffOnTheFeed = 'a-shut-off-on-the-feed';
     case AsksForMix = 'asks-for-mix';
     case AtLeastMore = 'at-least-more';
@@ -47,6 +48,7 @@ enum Phrase: string implements Saying
     case ItsCannotBeReady = 'its-cannot-be-ready';
     case ItsLimitOfIsLonger = 'its-limit-of-is-longer';
     case ItWouldDoTo = 'it-would-do-to';
+    case ItWouldHelpTo = 'it-would-help-to';
     case LeaveLater = 'leave-later';
     case List = 'list';
     case LookAndWriteItDown = 'look-and-write-it-down';

@@ -155,6 +155,26 @@ final class TankAndPlanTest extends TestCase
     }
 
     #[Test]
+    public function what_helps_and_is_not_enough_is_told_with_how_late_it_stays(): void
+    {
+        // 100 L/h into one vessel of 2 000 L that mixes for twenty hours: the second batch fills until 60 h and is ready at 80.
+        $remedy = function (float $departH): string {
+            $station = Station::of(2400, 25, 20, 20, [2000.0], 6000, 25, flushMin: 0, fillMin: 0, testMin: 0, loadMin: 0);
+            $needs = [new Need('a', 'a', 2000, 'reef', 35, $departH), new Need('b', 'b', 2000, 'reef', 35, $departH)];
+            $day = WaterDay::of($station, ['reef' => new Mix('reef', 'Reef mix', 38.5, 20, 0)], $needs);
+
+            return str_replace(["\u{a0}", "\u{202f}"], ' ', (string) $day->findings[0]->remedy?->in(Units::metric()));
+        };
+        // 1 000 L more that run in meanwhile save ten hours, and a little that stands.
+        self::assertSame(
+            'It would do to leave 19.1 h later. '
+                .'It would help, and not be enough, to collect RO water in a second tank of 1 000 L (9.1 h late then).',
+            $remedy(60.5),
+        );
+        self::assertStringContainsString('or collect RO water in a second tank of 500 L.', $remedy(75));
+    }
+
+    #[Test]
     public function what_is_taken_fewer_is_as_little_as_will_do(): void
     {
         // 10 L/h and 300 L by twenty hours: mixed for four, so 160 L are there in time; 140 fewer.
