@@ -275,6 +275,29 @@ final class StoresTest extends TestCase
     }
 
     #[Test]
+    public function the_six_nearest_are_asked_whether_they_stand_without_theirs(): void
+    {
+        $lacks = $this->cold('Lacks');
+        $lacks->site()->firstOrFail()->update(['lat' => 50, 'lon' => 0]);
+        // The farthest was there first, and one house is not on the map.
+        foreach ([7, 3, 1, 6, 2, 5, 4] as $near) {
+            $this->cold("At {$near}")->site()->firstOrFail()->update(['lat' => 50 + $near / 100, 'lon' => 0]);
+        }
+        $this->cold('Nowhere')->site()->firstOrFail()->update(['lat' => null, 'lon' => null]);
+        $gone = $lacks->items()->where('job', 'heater')->firstOrFail();
+        $asked = [];
+        $this->actingAs($this->planner)->get("/items/{$gone->id}/lenders")->assertOk()->assertInertia(
+            function ($p) use (&$asked): void {
+                $p->loadDeferredProps(function ($late) use (&$asked): void {
+                    $asked = array_column($late->toArray()['props']['offers'], 'where');
+                });
+            },
+        );
+        sort($asked);
+        self::assertSame(array_map(fn (int $n): string => "At {$n}, Client At {$n}", range(1, 6)), $asked);
+    }
+
+    #[Test]
     public function a_reading_made_with_a_kit_out_of_date_is_kept_as_doubtful(): void
     {
         $system = Fixture::system(self::site('Kit', 'Kit'), $this->planner);
