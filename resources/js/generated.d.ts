@@ -630,6 +630,7 @@ export interface RunView {
     extremes: Record<string, { least: string; most: string }>;
     section: SectionView | null;
     frames: FrameView[];
+    moved: string[];
 }
 
 export interface SensorView {

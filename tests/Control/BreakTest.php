@@ -212,6 +212,7 @@ final class BreakTest extends TestCase
         $waters = PlantFacts::of(Facts::of(SystemBrief::running($this->system)), 21.0);
         $litres = $waters['display']['crestL'] + ($waters['sump']['fixedL'] ?? 0.0);
         self::assertEqualsWithDelta($last($runs) - 2 * 216 / $litres, $last($dead), 0.1);
+        self::assertSame([[], true], [$this->play([], 1)['moved'], in_array('alkalinity', $dead['moved'], true)]);
         $reactor->update(['doses' => 'other']);
         self::assertEqualsWithDelta($last($runs), $last($this->play([], 48)), 0.05, 'carbon media give none, and none is taken for used');
     }

@@ -8,6 +8,7 @@ use App\House\Views\FindingView;
 use App\House\Views\FrameView;
 use App\House\Views\SectionView;
 use Velbrin\Core\Build\Section;
+use Velbrin\Core\Chemistry\Parameter;
 use Velbrin\Core\Chemistry\ReadingUnit;
 use Velbrin\Core\Control\Plant\FaultKind;
 use Velbrin\Core\Control\Plant\Happening;
@@ -45,6 +46,8 @@ final readonly class RunView
         public array $extremes,
         public ?SectionView $section,
         public array $frames,
+        /** @var list<string> what of its chemistry moved enough to be drawn */
+        public array $moved,
     ) {
     }
 
@@ -105,6 +108,7 @@ final readonly class RunView
             extremes: $extremes,
             section: $section === null || $frames === [] ? null : SectionView::of($section, $units),
             frames: $section === null ? [] : FrameView::all($frames, $section, $units),
+            moved: array_map(fn (Parameter $p): string => $p->value, $run->chemistryMoved()),
         );
     }
 

@@ -7,6 +7,7 @@ namespace Velbrin\Core\Tests\Control;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Velbrin\Core\Chemistry\Carbonate;
+use Velbrin\Core\Chemistry\Parameter;
 use Velbrin\Core\Control\Plant\Device;
 use Velbrin\Core\Control\Plant\PlantReader;
 use Velbrin\Core\Control\Plant\Run;
@@ -145,6 +146,11 @@ final class RunFiguresTest extends TestCase
         self::assertEqualsWithDelta(0.5, $falls($run, 'alkMeqL'), 1e-6);
         // A meq of carbonate is half a mmol, and so much calcium: 20.04 mg.
         self::assertEqualsWithDelta(20.04 * 0.5, $falls($run, 'calciumMgL'), 1e-4);
+        // A kit tells 0.1 dKH apart, 0.0357 meq/L, and 5 mg/L of calcium, which are 0.25 meq/L.
+        $moved = fn (float $usedMeqL): array => self::play([], 24, ['life' => ['alkMeqLDay' => $usedMeqL] + $life])->chemistryMoved();
+        self::assertSame([[], [Parameter::Alkalinity]], [$moved(0.035), $moved(0.037)]);
+        self::assertSame([Parameter::Alkalinity], $moved(0.248));
+        self::assertSame([Parameter::Alkalinity, Parameter::Calcium], $moved(0.252));
         $doser = ['job' => 'doser', 'in' => 'display', 'watts' => 2, 'mlPerMin' => 1, 'caMgPerMl' => 37, 'vesselMl' => 100];
         self::assertEqualsWithDelta(-37 * 100 / 200, $falls(self::play(['ca' => $doser], 24), 'calciumMgL'), 0.01);
     }

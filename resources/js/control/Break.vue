@@ -73,13 +73,6 @@ const span = (e: { h: number; untilH: number }) =>
     e.untilH > e.h ? `${clock(e.h)} to ${clock(e.untilH)}` : clock(e.h);
 const clock = (h: number) => (h < 1 ? `${Math.round(h * 60)} min` : `${h.toFixed(1)} h`);
 const wet = computed(() => run.value?.trace.some((p) => (p.floorL ?? 0) > 0) ?? false);
-/** Whether it moved by more than a kit can tell apart. */
-function moved(what: string, least: number): boolean {
-    const values = (run.value?.trace ?? []).map((p) => p[what]).filter((v) => v !== null && v !== undefined);
-    return values.length > 0 && Math.max(...values) - Math.min(...values) >= least;
-}
-const KIT_DKH = 0.2;
-const KIT_MG_L = 5;
 const moment = ref(0);
 const lastH = computed(() => (run.value?.trace.at(-1)?.atS ?? 0) / 3600);
 const PLAY_MS = 12_000;
@@ -301,7 +294,7 @@ const MARK: Record<string, string> = {
                             :limits="[8.8]"
                         />
                         <RunChart
-                            v-if="moved('alkDkh', KIT_DKH)"
+                            v-if="run.moved.includes('alkalinity')"
                             :run="run"
                             :moment="run.section ? moment : undefined"
                             :before="before"
@@ -310,7 +303,7 @@ const MARK: Record<string, string> = {
                             kind="dKH"
                         />
                         <RunChart
-                            v-if="moved('calciumMgL', KIT_MG_L)"
+                            v-if="run.moved.includes('calcium')"
                             :run="run"
                             :moment="run.section ? moment : undefined"
                             :before="before"

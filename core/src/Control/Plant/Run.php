@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Plant;
 
+use Velbrin\Core\Chemistry\Parameter;
+use Velbrin\Core\Chemistry\ReadingUnit;
+
 /** A run that was played: its traces, what happened, what it cost, and whether its books close. */
 final readonly class Run
 {
@@ -32,5 +35,26 @@ final readonly class Run
     public function firstHarmS(): ?float
     {
         return $this->harmS === [] ? null : min($this->harmS);
+    }
+
+    /**
+     * What of its chemistry moved by as much as a kit can tell apart.
+     *
+     * @return list<Parameter>
+     */
+    public function chemistryMoved(): array
+    {
+        $spreads = [
+            [Parameter::Alkalinity, $this->spread('alkMeqL') * ReadingUnit::DKH_PER_MEQ],
+            [Parameter::Calcium, $this->spread('calciumMgL')],
+        ];
+        $moved = array_filter($spreads, fn (array $one): bool => $one[1] >= $one[0]->resolution());
+
+        return array_values(array_map(fn (array $one): Parameter => $one[0], $moved));
+    }
+
+    private function spread(string $of): float
+    {
+        return isset($this->extremes[$of]) ? $this->extremes[$of]['most'] - $this->extremes[$of]['least'] : 0.0;
     }
 }
