@@ -52,6 +52,15 @@ final class EmergencyTest extends TestCase
     }
 
     #[Test]
+    public function the_pace_back_is_told_in_the_unit_of_whoever_reads(): void
+    {
+        $back = FirstThree::of(EmergencyKind::Cold, new Own())[2]->says;
+        $plain = fn (Units $units): string => str_replace("\u{a0}", ' ', $back->in($units));
+        self::assertSame('Back up no faster than 1.0 °C an hour.', $plain(Units::metric()));
+        self::assertSame('Back up no faster than 1.8 °F an hour.', $plain(Units::us()));
+    }
+
+    #[Test]
     #[DataProvider('events')]
     public function every_event_has_three_first_things_in_words_and_what_never_to_do(EmergencyKind $event): void
     {

@@ -66,6 +66,9 @@ final class EvacuationTest extends TestCase
         $mild = Evacuation::of([self::coral('soft coral', 2)], self::tank(22.0), null);
         self::assertSame([null, null, 60], [$mild->boxes[0]->airedH, $mild->holdH, $mild->readEveryMin]);
         $cold = Evacuation::of([self::coral('soft coral', 2)], self::tank(2.0), null);
+        $return = fn (Units $units): string => str_replace("\u{a0}", ' ', $cold->return->in($units));
+        self::assertStringContainsString('box and tank are within 1.0 °C.', $return(Units::metric()));
+        self::assertStringContainsString('box and tank are within 1.8 °F.', $return(Units::us()));
         self::assertNotNull($cold->boxes[0]->airedH);
         self::assertSame($cold->boxes[0]->airedH, $cold->holdH);
         // 40 L lose through 1.12 m² of foam box; 25 to 18 °C in a room of 2.
